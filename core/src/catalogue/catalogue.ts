@@ -1,0 +1,125 @@
+import { BearingType } from '../model/bearing-type.ts'
+
+/** One standardised size. Lengths in mm; null where a dimension does not apply to the type. */
+export interface CatalogueRow {
+  designation: string
+  type: BearingType
+  series: string
+  boreMm: number
+  odMm: number
+  /** B; cone width of tapered, inner ring width of insert bearings, height of thrust bearings. */
+  widthMm: number
+  /** T, tapered only: cup face to cone face, the width one measures. */
+  assemblyWidthMm: number | null
+  chamferMm: number | null
+  /** C: cup width of tapered, outer ring width of insert bearings. */
+  outerWidthMm: number | null
+}
+
+export interface Series {
+  name: string
+  type: BearingType
+}
+
+export interface Catalogue {
+  rows: readonly CatalogueRow[]
+  byDesignation: ReadonlyMap<string, CatalogueRow>
+  /** In the order of the file, which breaks ties wherever bearings are ranked. */
+  series: readonly Series[]
+}
+
+const columns = [
+  'designation',
+  'type',
+  'series',
+  'boreMm',
+  'odMm',
+  'widthMm',
+  'assemblyWidthMm',
+  'chamferMm',
+  'outerWidthMm',
+] as const
+
+/**
+ * Reads the catalogue of boundary dimensions from its CSV text.
+ *
+ * @param csv - header line and one size a line; plain commas, no quoting
+ * @throws Error when a line does not fit: the file ships with the program, so that is a bug, not an input
+ * @see ISO 15, ISO 355, ISO 104, ISO 9628
+ */
+export function readCatalogue(csv: string): Catalogue {
+  const [header, ...lines] = csv.trim().split(/\r?\n/)
+  if (header !== columns.join(',')) throw new Error(`catalogue header is "${header}"`)
+  const rows = lines.map(readRow)
+  const seriesByName = new Map<string, Series>()
+  for (const { series, type } of rows) seriesByName.set(series, { name: series, type })
+  return {
+    rows,
+    byDesignation: new Map(rows.map((row) => [row.designation, row])),
+    series: [...seriesByName.values()],
+  }
+}
+
+
+/** Row of the deep groove bearing that an insert bearing's inside is made like. */
+export function seatSizeOf(row: CatalogueRow, catalogue: Catalogue): CatalogueRow | undefined {
+  if (row.type !== 'insert-ball') return undefined
+  const series = row.series === 'UC3' ? '63' : '62'
+  return catalogue.rows.find((one) => one.series === series && one.odMm === row.odMm)
+}
+
+/** Width one measures over the whole bearing, mm. */
+export const overallWidth = (row: CatalogueRow): number => row.assemblyWidthMm ?? row.widthMm
+
+function readRow(line: string, index: number): CatalogueRow {
+  const cells = line.split(',')
+  const [designation = '', type, series = '', ...numbers] = cells
+  const [boreMm, odMm, widthMm, assemblyWidthMm, chamferMm, outerWidthMm] = numbers.map((text) =>
+    text === '' ? null : Number(text),
+  )
+  if (cells.length !== columns.length || !boreMm || !odMm || !widthMm || numbers.some((text) => Number.isNaN(Number(text)))) {
+    throw new Error(`catalogue line ${index + 2} does not fit: ${line}`)
+  }
+  return {
+    designation,
+    type: BearingType.parse(type),
+    series,
+    boreMm,
+    odMm,
+    widthMm,
+    assemblyWidthMm: assemblyWidthMm ?? null,
+    chamferMm: chamferMm ?? null,
+    outerWidthMm: outerWidthMm ?? null,
+  }
+}
+
+export interface SizeQuery {
+  /** Start or part of a designation; spaces and case do not matter. */
+  text?: string
+  boreMm?: number | null
+  odMm?: number | null
+  widthMm?: number | null
+  limit?: number
+}
+
+/** How far a typed size may lie from a standard one and still be found, mm: a worn seat or a rounded inch. */
+const searchSlackMm = 0.5
+
+/**
+ * Bearings by the start of their number, by size, or both; catalogue order.
+ *
+ * Sizes are looked up, not judged: candidates for a worn bearing are the business of identification.
+ */
+export function searchCatalogue(catalogue: Catalogue, query: SizeQuery): CatalogueRow[] {
+  const wanted = (query.text ?? '').toUpperCase().replace(/[\s-]/g, '')
+  const near = (asked: number | null | undefined, actual: number) =>
+    asked === null || asked === undefined || Math.abs(asked - actual) <= searchSlackMm
+  const found = catalogue.rows.filter(
+    (row) =>
+      row.designation.replace('/', '').startsWith(wanted.replace('/', '')) &&
+      near(query.boreMm, row.boreMm) &&
+      near(query.odMm, row.odMm) &&
+      near(query.widthMm, overallWidth(row)),
+  )
+  return found.slice(0, query.limit ?? 50)
+}

@@ -1,0 +1,151 @@
+import type { BearingType, ClearanceClass, Closure } from '../model/bearing-type.ts'
+
+/** Groups of suffixes; each counts once in a designation. */
+export type SuffixGroup =
+  | 'closure'
+  | 'clearance'
+  | 'precision'
+  | 'taper'
+  | 'angle'
+  | 'reinforced'
+  | 'inside'
+  | 'full'
+  | 'iso'
+  | 'pair'
+  | 'snap'
+  | 'lube'
+  | 'cage'
+  | 'heat'
+
+export interface Suffix {
+  token: string
+  groups: readonly SuffixGroup[]
+  /** How the token is written in the one normal spelling, by group. */
+  normal: Partial<Record<SuffixGroup, string>>
+  features?: readonly string[]
+  closure?: { closure: Closure; closedSides: 0 | 1 | 2 }
+  clearanceClass?: ClearanceClass
+  contactAngleDeg?: number
+  tapered?: boolean
+  /** Types that use the token; absent: all. */
+  types?: readonly BearingType[]
+}
+
+const tapers: readonly BearingType[] = [
+  'self-aligning-ball',
+  'spherical-roller',
+  'toroidal-roller',
+  'cylindrical-roller',
+  'deep-groove-ball',
+]
+const closable: readonly BearingType[] = [
+  'deep-groove-ball',
+  'angular-contact-ball',
+  'four-point-ball',
+  'self-aligning-ball',
+  'insert-ball',
+  'cylindrical-roller',
+  'needle-roller',
+  'spherical-roller',
+  'toroidal-roller',
+]
+const snapped: readonly BearingType[] = ['deep-groove-ball', 'angular-contact-ball']
+
+function single(token: string, group: SuffixGroup, rest: Partial<Suffix> = {}): Suffix {
+  return { token, groups: [group], normal: { [group]: token }, ...rest }
+}
+
+function closureTokens(tokens: string[], normal: string, closure: Closure, closedSides: 1 | 2): Suffix[] {
+  return tokens.map((token) =>
+    single(token, 'closure', { normal: { closure: normal }, closure: { closure, closedSides }, types: closable }),
+  )
+}
+
+const clearanceTokens: Suffix[] = (['C1', 'C2', 'CN', 'C3', 'C4', 'C5'] as const).map((token) =>
+  single(token, 'clearance', { normal: token === 'CN' ? {} : { clearance: token }, clearanceClass: token }),
+)
+
+const precisionTokens: Suffix[] = [
+  single('P0', 'precision', { normal: {} }),
+  ...['P6', 'P5', 'P4', 'P2'].map((token) => single(token, 'precision', { features: [`precision-${token}`] })),
+  single('P6X', 'precision', { features: ['precision-P6X'], types: ['tapered-roller'] }),
+]
+
+/** Precision and clearance written as one: P63 is P6 with C3. */
+const precisionWithClearance: Suffix[] = ['P6', 'P5', 'P4', 'P2'].flatMap((precision) =>
+  ([1, 2, 3, 4, 5] as const).map((number): Suffix => ({
+    token: `${precision}${number}`,
+    groups: ['precision', 'clearance'],
+    normal: { precision, clearance: `C${number}` },
+    features: [`precision-${precision}`],
+    clearanceClass: `C${number}`,
+  })),
+)
+
+/** Common suffixes only. Makers' own letters change and clash, so the rest stays unknown and is looked at. */
+export const suffixes: readonly Suffix[] = [
+  ...closureTokens(['RS', 'RS1', 'RSR'], 'RS', 'contact-seal', 1),
+  ...closureTokens(['2RS', '2RS1', '2RSR'], '2RS', 'contact-seal', 2),
+  ...closureTokens(['RZ'], 'RZ', 'low-friction-seal', 1),
+  ...closureTokens(['2RZ'], '2RZ', 'low-friction-seal', 2),
+  ...closureTokens(['Z'], 'Z', 'shield', 1),
+  ...closureTokens(['2Z', 'ZZ'], '2Z', 'shield', 2),
+  ...clearanceTokens,
+  ...precisionTokens,
+  ...precisionWithClearance,
+  single('K', 'taper', { features: ['taper-1:12'], tapered: true, types: tapers }),
+  single('K30', 'taper', { features: ['taper-1:30'], tapered: true, types: tapers }),
+  ...([['A', 30], ['AC', 25], ['B', 40], ['C', 15]] as const).map(([token, angle]) =>
+    single(token, 'angle', {
+      features: [`contact-angle-${angle}`],
+      contactAngleDeg: angle,
+      types: ['angular-contact-ball'],
+    }),
+  ), // prettier-ignore
+  single('E', 'reinforced', { features: ['reinforced'], types: ['cylindrical-roller', 'spherical-roller'] }),
+  ...['C', 'CC', 'CA'].map((token) =>
+    single(token, 'inside', { features: [`internal-design-${token}`], types: ['spherical-roller'] }),
+  ),
+  single('V', 'full', {
+    features: ['full-complement'],
+    types: ['cylindrical-roller', 'toroidal-roller', 'needle-roller'],
+  }),
+  single('X', 'iso', { features: ['iso-dimensions'], types: ['tapered-roller'] }),
+  ...([['DB', 'back-to-back'], ['DF', 'face-to-face'], ['DT', 'tandem']] as const).map(([token, pair]) =>
+    single(token, 'pair', { features: [`pair-${pair}`], types: ['angular-contact-ball', 'tapered-roller'] }),
+  ), // prettier-ignore
+  single('N', 'snap', { features: ['snap-ring-groove'], types: snapped }),
+  single('NR', 'snap', { features: ['snap-ring-groove', 'snap-ring'], types: snapped }),
+  single('W33', 'lube', { features: ['lubrication-groove-and-holes'] }),
+  single('W20', 'lube', { features: ['lubrication-holes'] }),
+  single('M', 'cage', { features: ['brass-cage'] }),
+  single('MA', 'cage', { features: ['brass-cage', 'cage-outer-guided'] }),
+  single('MB', 'cage', { features: ['brass-cage', 'cage-inner-guided'] }),
+  single('TN', 'cage', { features: ['polyamide-cage'] }),
+  single('J', 'cage', { features: ['steel-cage'] }),
+  ...([['S0', 150], ['S1', 200], ['S2', 250], ['S3', 300]] as const).map(([token, hotC]) =>
+    single(token, 'heat', { features: [`heat-stabilised-${hotC}C`] }),
+  ), // prettier-ignore
+]
+
+/**
+ * Spells a part of a designation wholly in the tokens its type allows: fewest tokens, on a tie the longer first one.
+ *
+ * @returns the tokens in order, or null when the part cannot be spelt: then nothing is picked out of it
+ */
+export function spellSuffix(part: string, type: BearingType): Suffix[] | null {
+  const allowed = suffixes.filter((suffix) => !suffix.types || suffix.types.includes(type))
+  const best: (Suffix[] | null)[] = Array.from({ length: part.length + 1 }, () => null)
+  best[part.length] = []
+  for (let from = part.length - 1; from >= 0; from--) {
+    const fitting = allowed
+      .filter(({ token }) => part.startsWith(token, from))
+      .sort((a, b) => b.token.length - a.token.length)
+    for (const suffix of fitting) {
+      const rest = best[from + suffix.token.length]
+      const sofar = best[from]
+      if (rest && (!sofar || rest.length + 1 < sofar.length)) best[from] = [suffix, ...rest]
+    }
+  }
+  return best[0] ?? null
+}

@@ -1,0 +1,119 @@
+import { z } from 'zod'
+import { InputError } from '../errors/input-error.ts'
+import { BearingType, isBall } from '../model/bearing-type.ts'
+
+/** Interior of a bearing as both ratings take it. */
+export const RatingInput = z.strictObject({
+  bearingType: BearingType,
+  rows: z.int().min(1).max(6).default(1).meta({ description: 'Rows of rolling elements' }),
+  elements: z.int().min(3).max(300).meta({ description: 'Rolling elements in one row' }),
+  elementDiameterMm: z.number().min(0.3).max(250).meta({ unit: 'mm', description: 'Ball or mean roller diameter' }),
+  elementLengthMm: z.number().min(0.5).max(1000).optional().meta({ unit: 'mm', description: 'Effective roller length, without chamfers' }),
+  pitchDiameterMm: z.number().min(2).max(3000).meta({ unit: 'mm', description: 'Pitch diameter of the rolling elements' }),
+  contactAngleDeg: z.number().min(0).max(90).optional().meta({ unit: '°', description: 'Contact angle' }),
+})
+export type RatingInput = z.input<typeof RatingInput>
+
+interface TypeRules {
+  rows: number[]
+  /** Contact angle assumed when none is given; null: it has to be given. */
+  angle: number | null
+  from: number
+  to: number
+  /** Factor of contemporary steel and manufacture, ISO 281 table 1. */
+  bm: number
+}
+
+const rules: Record<BearingType, TypeRules> = {
+  'deep-groove-ball': { rows: [1, 2], angle: 0, from: 0, to: 0, bm: 1.3 },
+  'insert-ball': { rows: [1], angle: 0, from: 0, to: 0, bm: 1.3 },
+  'angular-contact-ball': { rows: [1, 2], angle: null, from: 5, to: 45, bm: 1.3 },
+  'four-point-ball': { rows: [1], angle: 35, from: 20, to: 45, bm: 1.3 },
+  'self-aligning-ball': { rows: [1, 2], angle: null, from: 3, to: 45, bm: 1.3 },
+  'cylindrical-roller': { rows: [1, 2, 3, 4, 5, 6], angle: 0, from: 0, to: 0, bm: 1.1 },
+  'needle-roller': { rows: [1, 2], angle: 0, from: 0, to: 0, bm: 1.1 },
+  'tapered-roller': { rows: [1, 2, 3, 4], angle: null, from: 3, to: 45, bm: 1.1 },
+  'spherical-roller': { rows: [1, 2], angle: null, from: 3, to: 45, bm: 1.15 },
+  'toroidal-roller': { rows: [1], angle: 0, from: 0, to: 0, bm: 1.15 },
+  'thrust-ball': { rows: [1], angle: 90, from: 45, to: 90, bm: 1.3 },
+}
+
+/** An interior that has been checked: every number there, the angle in radians, γ worked out. */
+export interface Interior {
+  bearingType: BearingType
+  rows: number
+  elements: number
+  elementDiameterMm: number
+  elementLengthMm: number
+  pitchDiameterMm: number
+  contactAngleDeg: number
+  alphaRad: number
+  /** Dw cos α / Dpw */
+  gamma: number
+  bm: number
+}
+
+/**
+ * Checks that an interior can be built and lies where ISO 281 and ISO 76 hold.
+ *
+ * @throws InputError on `rows`, `contactAngleDeg`, `elementLengthMm`, `elements` (they do not fit on the pitch circle) or
+ *   `elementDiameterMm` (γ outside the standard)
+ */
+export function checkInterior(input: RatingInput): Interior {
+  const { bearingType, rows = 1, elements, elementDiameterMm, pitchDiameterMm } = input
+  const rule = rules[bearingType]
+  if (!rule.rows.includes(rows)) {
+    throw refuse('rows', rows, `one of ${rule.rows.join(', ')} for ${bearingType}`, 'Give the rows of rolling elements.')
+  }
+  const contactAngleDeg = input.contactAngleDeg ?? rule.angle
+  if (contactAngleDeg === null || contactAngleDeg < rule.from || contactAngleDeg > rule.to) {
+    const allowed = rule.from === rule.to ? `${rule.from}°` : `from ${rule.from} to ${rule.to}°`
+    throw refuse('contactAngleDeg', contactAngleDeg ?? undefined, `${allowed} for ${bearingType}`, 'Give the contact angle.')
+  }
+  if (!isBall(bearingType) && input.elementLengthMm === undefined) {
+    throw refuse('elementLengthMm', undefined, 'from 0.5 to 1000 mm for rollers', 'Give the effective roller length.')
+  }
+  const crowded = elementDiameterMm > 1.001 * pitchDiameterMm * Math.sin(Math.PI / elements)
+  if (elementDiameterMm >= pitchDiameterMm || crowded) {
+    throw refuse(
+      'elements',
+      elements,
+      `few enough to fit: ${elements} elements of ${elementDiameterMm} mm do not go on a pitch circle of ${pitchDiameterMm} mm`,
+      'Count and measure again; the element and pitch diameters may be swapped.',
+    )
+  }
+  const alphaRad = (contactAngleDeg * Math.PI) / 180
+  const gamma = contactAngleDeg === 90 ? 0 : (elementDiameterMm * Math.cos(alphaRad)) / pitchDiameterMm
+  checkGamma(bearingType, elementDiameterMm, elementDiameterMm / pitchDiameterMm, gamma)
+  return {
+    bearingType,
+    rows,
+    elements,
+    elementDiameterMm,
+    elementLengthMm: input.elementLengthMm ?? 0,
+    pitchDiameterMm,
+    contactAngleDeg,
+    alphaRad,
+    gamma,
+    bm: rule.bm,
+  }
+}
+
+function checkGamma(type: BearingType, elementDiameterMm: number, ratio: number, gamma: number): void {
+  const fits =
+    type === 'thrust-ball'
+      ? ratio >= 0.01 && ratio <= 0.35 && gamma <= 0.3
+      : gamma >= 0.01 && gamma <= (isBall(type) ? 0.4 : 0.3)
+  if (fits) return
+  const range = type === 'thrust-ball' ? '0.01 to 0.35 of' : isBall(type) ? '0.01 to 0.40 of' : '0.01 to 0.30 of'
+  throw refuse(
+    'elementDiameterMm',
+    elementDiameterMm,
+    `${range} the pitch diameter (times cos α), where ISO 281 and ISO 76 hold`,
+    'Check the element and pitch diameters and their unit.',
+  )
+}
+
+function refuse(field: string, value: unknown, allowed: string, fix: string): InputError {
+  return new InputError({ code: value === undefined ? 'MISSING' : 'OUT_OF_RANGE', field, value, allowed, fix })
+}

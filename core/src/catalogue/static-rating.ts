@@ -1,0 +1,41 @@
+import f0Table from '../../data/iso76-f0.json' with { type: 'json' }
+import { isBall } from '../model/bearing-type.ts'
+import { interpolate } from '../tables/step-table.ts'
+import { checkInterior, type Interior, type RatingInput } from './interior.ts'
+
+export interface StaticRating {
+  /** Factor of ISO 76 for this interior. */
+  f0: number
+  /** Basic static rating C0, N: radial, for thrust bearings axial. */
+  ratingN: number
+}
+
+/**
+ * Basic static load rating of a bearing from its interior: the load that dents the tracks by 0.0001 of the element diameter.
+ *
+ *     radial ball: C0 = f0 i Z Dw² cos α      thrust ball: C0 = f0 Z Dw² sin α
+ *     roller:      C0 = 44 (1 − γ) i Z Lwe Dwe cos α
+ *
+ * f0 of balls is linear in γ between the rows of the standard.
+ *
+ * @param input - elements in one row; diameters and length in mm; angle in degrees
+ * @throws InputError where the interior cannot be built or lies outside the standard
+ * @example staticRating({ bearingType: 'deep-groove-ball', elements: 9, elementDiameterMm: 9.525,
+ *   pitchDiameterMm: 46 }).ratingN // 11 260
+ * @see ISO 76:2006
+ */
+export function staticRating(input: RatingInput): StaticRating {
+  const interior = checkInterior(input)
+  const { bearingType, rows, elements: z, elementDiameterMm: dw, elementLengthMm: lwe, alphaRad } = interior
+  const f0 = staticFactor(interior)
+  if (!isBall(bearingType)) return { f0, ratingN: f0 * rows * z * lwe * dw * Math.cos(alphaRad) }
+  if (bearingType === 'thrust-ball') return { f0, ratingN: f0 * z * dw ** 2 * Math.sin(alphaRad) }
+  return { f0, ratingN: f0 * rows * z * dw ** 2 * Math.cos(alphaRad) }
+}
+
+function staticFactor({ bearingType, gamma }: Interior): number {
+  if (!isBall(bearingType)) return 44 * (1 - gamma)
+  const column =
+    bearingType === 'thrust-ball' ? 'thrust' : bearingType === 'self-aligning-ball' ? 'selfAligning' : 'radial'
+  return interpolate(f0Table.rows, gamma, f0Table.columns.indexOf(column))
+}

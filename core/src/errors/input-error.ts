@@ -1,0 +1,69 @@
+/**
+ * Stable names of refused inputs. Add at the end; never rename one or give it a second meaning.
+ *
+ * - MISSING: a field that is needed is absent or empty.
+ * - WRONG_TYPE: text where a number belongs, or the like.
+ * - OUT_OF_RANGE: a number outside what the field or the table allows.
+ * - NOT_ONE_OF: a word that is not in the list.
+ * - FIELDS_DISAGREE: each field is fine alone, together they cannot be.
+ * - UNKNOWN_FIELD: a field this input does not have.
+ * - UNREADABLE: text that cannot be read as a quantity or a designation.
+ */
+export const inputErrorCodes = [
+  'MISSING',
+  'WRONG_TYPE',
+  'OUT_OF_RANGE',
+  'NOT_ONE_OF',
+  'FIELDS_DISAGREE',
+  'UNKNOWN_FIELD',
+  'UNREADABLE',
+] as const
+export type InputErrorCode = (typeof inputErrorCodes)[number]
+
+export interface InputErrorDetails {
+  code: InputErrorCode
+  /** Name of the refused field as the caller knows it. */
+  field: string
+  value: unknown
+  /** What would have been accepted, to follow "must be". */
+  allowed: string
+  /** What to do about it. */
+  fix: string
+}
+
+/** An input the core refuses. It knows the field and the way out, and nothing of HTTP or of the screen. */
+export class InputError extends Error {
+  override readonly name = 'InputError'
+  readonly code: InputErrorCode
+  readonly field: string
+  readonly allowed: string
+  readonly fix: string
+
+  constructor({ code, field, value, allowed, fix }: InputErrorDetails) {
+    super(
+      value === undefined || value === null || value === ''
+        ? `${field} is missing; it must be ${allowed}`
+        : `${field} is ${show(value)}; it must be ${allowed}`,
+    )
+    this.code = code
+    this.field = field
+    this.allowed = allowed
+    this.fix = fix
+  }
+}
+
+function show(value: unknown): string {
+  if (typeof value === 'string') return `"${value.length > 60 ? `${value.slice(0, 60)}…` : value}"`
+  if (typeof value === 'object') return Array.isArray(value) ? 'a list' : 'an object'
+  return String(value)
+}
+
+/** Runs `work` and hands a refused input to `refused`; any other error is a bug and goes on up. */
+export function attempt<T>(work: () => T): { value: T; refusal: null } | { value: null; refusal: InputError } {
+  try {
+    return { value: work(), refusal: null }
+  } catch (error) {
+    if (error instanceof InputError) return { value: null, refusal: error }
+    throw error
+  }
+}

@@ -1,0 +1,197 @@
+import { InputError } from '../errors/input-error.ts'
+
+/** Kinds of quantity Yardfrost shows. Values are always kept in the metric base unit named here. */
+export const quantities = {
+  length: { metric: 'mm', inch: 'in' },
+  deviation: { metric: 'µm', inch: 'thou' },
+  temperature: { metric: '°C', inch: '°F' },
+  temperatureRise: { metric: 'K', inch: '°F rise' },
+  force: { metric: 'N', inch: 'lbf' },
+  mass: { metric: 'kg', inch: 'lb' },
+  speed: { metric: 'r/min', inch: 'r/min' },
+  duration: { metric: 'h', inch: 'h' },
+  revolutions: { metric: '10⁶ rev', inch: '10⁶ rev' },
+  angle: { metric: '°', inch: '°' },
+  ratio: { metric: '', inch: '' },
+} as const
+export type Quantity = keyof typeof quantities
+export type UnitSystem = 'metric' | 'inch'
+
+interface Unit {
+  quantity: Quantity
+  symbol: string
+  /** Spellings accepted at entry, in lower case. */
+  spellings: readonly string[]
+  toBase: (value: number) => number
+  fromBase: (value: number) => number
+}
+
+function scaled(quantity: Quantity, symbol: string, factor: number, ...spellings: string[]): Unit {
+  return {
+    quantity,
+    symbol,
+    spellings: [symbol.toLowerCase(), ...spellings],
+    toBase: (value) => value * factor,
+    fromBase: (value) => value / factor,
+  }
+}
+
+/** 0.45359237 kg × 9.80665 m/s², exact. */
+const newtonsPerPoundForce = 4.4482216152605
+
+const units: readonly Unit[] = [
+  scaled('length', 'mm', 1),
+  scaled('length', 'in', 25.4, '"', '″', 'inch', 'inches'),
+  scaled('length', 'm', 1000),
+  scaled('length', 'thou', 0.0254, 'mil'),
+  scaled('length', 'µm', 0.001, 'μm', 'um', 'micron', 'microns'),
+  scaled('deviation', 'µm', 1, 'μm', 'um', 'micron', 'microns'),
+  scaled('deviation', 'thou', 25.4, 'mil'),
+  scaled('deviation', 'mm', 1000),
+  scaled('deviation', 'in', 25_400, '"', '″', 'inch'),
+  scaled('temperature', '°C', 1, 'c', 'degc'),
+  {
+    quantity: 'temperature',
+    symbol: '°F',
+    spellings: ['°f', 'f', 'degf'],
+    toBase: (fahrenheit) => ((fahrenheit - 32) * 5) / 9,
+    fromBase: (celsius) => (celsius * 9) / 5 + 32,
+  },
+  scaled('temperatureRise', 'K', 1, 'c', '°c'),
+  scaled('temperatureRise', '°F rise', 5 / 9, 'f', '°f'),
+  scaled('force', 'N', 1),
+  scaled('force', 'kN', 1000),
+  scaled('force', 'lbf', newtonsPerPoundForce, 'lb', 'lbs'),
+  scaled('force', 'kgf', 9.80665),
+  scaled('mass', 'kg', 1),
+  scaled('mass', 'g', 0.001),
+  scaled('mass', 'lb', 0.45359237, 'lbs'),
+  scaled('speed', 'r/min', 1, 'rpm', '1/min', 'rev/min'),
+  scaled('duration', 'h', 1, 'hours', 'hour', 'hrs'),
+  scaled('duration', 'days', 24, 'day', 'd'),
+  scaled('duration', 'years', 8760, 'year', 'a'),
+  scaled('revolutions', '10⁶ rev', 1),
+  scaled('angle', '°', 1, 'deg'),
+  scaled('ratio', '', 1),
+  scaled('ratio', '%', 0.01),
+]
+
+/** Symbol a quantity is shown with. */
+export const unitSymbol = (quantity: Quantity, system: UnitSystem): string => quantities[quantity][system]
+
+function unitOf(quantity: Quantity, symbol: string): Unit {
+  const unit = units.find((one) => one.quantity === quantity && one.symbol === symbol)
+  if (!unit) throw new Error(`no unit ${symbol} of ${quantity}`)
+  return unit
+}
+
+/** A value in its base unit, in the unit the system shows. */
+export const toShown = (value: number, quantity: Quantity, system: UnitSystem): number =>
+  unitOf(quantity, unitSymbol(quantity, system)).fromBase(value)
+
+/**
+ * Reads a quantity as a person types it: `70`, `2.5 in`, `2 1/2 in`, `210 F`, `900 lbf`, `12,5`, `1 480`.
+ *
+ * Without a unit the number is in the unit the screen shows. A comma is a decimal comma, except where it could as well
+ * part thousands: then it is refused.
+ *
+ * @param field - name to blame
+ * @returns the value in the quantity's metric base unit; null for an empty field
+ * @throws InputError UNREADABLE
+ */
+export function parseQuantity(text: string, quantity: Quantity, system: UnitSystem, field: string): number | null {
+  const trimmed = text.trim().replace(/[−–]/g, '-')
+  if (trimmed === '') return null
+  const match = /^([+-]?)(\d[\d\s.,]*(?:e[+-]?\d+)?(?:\s*\/\s*\d+)?|\.\d+)\s*(\D.*)?$/i.exec(trimmed)
+  const amount = match?.[2] ? readNumber(match[2].trim(), field, text) : null
+  if (!match || amount === null) throw unreadable(field, text, quantity, system)
+  const spelling = (match[3] ?? '').trim().toLowerCase()
+  const unit = spelling
+    ? units.find((one) => one.quantity === quantity && one.spellings.includes(spelling))
+    : unitOf(quantity, unitSymbol(quantity, system))
+  if (!unit) throw unreadable(field, text, quantity, system)
+  return unit.toBase(match[1] === '-' ? -amount : amount)
+}
+
+function readNumber(text: string, field: string, original: string): number | null {
+  const fraction = /^(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)$/.exec(text)
+  if (fraction) {
+    const value = Number(fraction[1] ?? 0) + Number(fraction[2]) / Number(fraction[3])
+    return Number.isFinite(value) ? value : null
+  }
+  const packed = text.replace(/\s/g, '')
+  if (/^\d{1,3}(,\d{3})+$/.test(packed)) {
+    throw new InputError({
+      code: 'UNREADABLE',
+      field,
+      value: original,
+      allowed: 'written so that the comma cannot be taken two ways',
+      fix: `Write ${packed.replace(/,/g, '')} or ${packed.replace(',', '.').replace(/,/g, '')}.`,
+    })
+  }
+  const value = Number(packed.replace(',', '.'))
+  return packed !== '' && Number.isFinite(value) ? value : null
+}
+
+function unreadable(field: string, value: string, quantity: Quantity, system: UnitSystem): InputError {
+  const symbols = units.filter((one) => one.quantity === quantity && one.symbol).map((one) => one.symbol)
+  const shown = unitSymbol(quantity, system)
+  return new InputError({
+    code: 'UNREADABLE',
+    field,
+    value,
+    allowed: `a number${symbols.length ? `, alone (${shown}) or with one of the units ${symbols.join(', ')}` : ''}`,
+    fix: 'Type the number, and its unit if it is another than the one shown.',
+  })
+}
+
+/** How many digits a figure deserves. */
+export type Precision = { decimals: number } | { figures: number }
+
+/** Digits by quantity and system, where a figure asks for nothing else. */
+const usualPrecision: Record<Quantity, Record<UnitSystem, Precision>> = {
+  length: { metric: { decimals: 3 }, inch: { decimals: 4 } },
+  deviation: { metric: { decimals: 0 }, inch: { decimals: 1 } },
+  temperature: { metric: { decimals: 0 }, inch: { decimals: 0 } },
+  temperatureRise: { metric: { decimals: 0 }, inch: { decimals: 0 } },
+  force: { metric: { figures: 3 }, inch: { figures: 3 } },
+  mass: { metric: { figures: 3 }, inch: { figures: 3 } },
+  speed: { metric: { decimals: 0 }, inch: { decimals: 0 } },
+  duration: { metric: { figures: 3 }, inch: { figures: 3 } },
+  revolutions: { metric: { figures: 3 }, inch: { figures: 3 } },
+  angle: { metric: { decimals: 1 }, inch: { decimals: 1 } },
+  ratio: { metric: { figures: 3 }, inch: { figures: 3 } },
+}
+
+/** U+2009, which the shipped face has; thousands and units stand behind it. */
+export const thinSpace = '\u2009'
+
+/** A number with a real minus, thin-spaced thousands and the digits asked for. */
+export function formatNumber(value: number, precision: Precision): string {
+  const fixed = 'decimals' in precision ? value.toFixed(precision.decimals) : toFigures(value, precision.figures)
+  const [whole = '', part] = fixed.replace('-', '').split('.')
+  // Four digits stand as they are; from five on they are parted.
+  const grouped = whole.length > 4 ? whole.replace(/\B(?=(\d{3})+$)/g, thinSpace) : whole
+  const text = part === undefined ? grouped : `${grouped}.${part}`
+  return value < 0 && Number(fixed) !== 0 ? `−${text}` : text
+}
+
+function toFigures(value: number, figures: number): string {
+  if (value === 0) return '0'
+  const magnitude = Math.floor(Math.log10(Math.abs(value)))
+  const decimals = figures - 1 - magnitude
+  if (decimals >= 0) return value.toFixed(Math.min(decimals, 12))
+  const step = 10 ** -decimals
+  return (Math.round(value / step) * step).toFixed(0)
+}
+
+/** The figures of a quantity as text, without its unit. */
+export function formatQuantity(value: number, quantity: Quantity, system: UnitSystem, precision?: Precision): string {
+  return formatNumber(toShown(value, quantity, system), precision ?? usualPrecision[quantity][system])
+}
+
+/** A typed input shown back: as many digits as it has, none added, no grouping, so that it can be edited. */
+export function formatInput(value: number, quantity: Quantity, system: UnitSystem): string {
+  const shown = toShown(value, quantity, system)
+  return String(Number(shown.toPrecision(system === 'metric' ? 10 : 6)))
+}

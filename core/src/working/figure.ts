@@ -1,0 +1,60 @@
+import type { InputError } from '../errors/input-error.ts'
+import type { Precision, Quantity } from '../model/units.ts'
+
+/** Numbers are in the metric base unit of the figure's quantity. */
+export type FigureValue =
+  | { kind: 'number'; number: number }
+  | { kind: 'range'; from: number; to: number }
+  | { kind: 'text'; text: string }
+
+/** A value a figure was worked out from. */
+export interface Given {
+  label: string
+  symbol: string
+  quantity: Quantity
+  value: FigureValue
+  precision?: Precision
+  /** Where it came from: typed, a table, an estimate, another lens. */
+  from: string
+}
+
+/** An input that is not there yet. */
+export interface Missing {
+  /** Path in the position: `load.radialN`. */
+  field: string
+  /** What it is, to follow "needs". */
+  label: string
+}
+
+/** A value with everything needed to check it by hand. */
+export interface Figure {
+  label: string
+  /** TeX, as the formula is. */
+  symbol: string
+  quantity: Quantity
+  /** Null when something is missing or an input was refused. */
+  value: FigureValue | null
+  precision?: Precision
+  formula: string
+  givens: Given[]
+  source: string
+  /** What the formula is good for. */
+  validity?: string
+  /** From estimated geometry: to be labelled wherever it shows. */
+  estimate?: boolean
+  /** School of practice, where several are shown. */
+  school?: string
+  missing?: Missing[]
+  refusal?: { field: string; message: string; fix: string }
+}
+
+export const number = (value: number): FigureValue => ({ kind: 'number', number: value })
+export const range = (from: number, to: number): FigureValue => ({ kind: 'range', from, to })
+export const text = (value: string): FigureValue => ({ kind: 'text', text: value })
+
+/** What a figure keeps of a refused input. */
+export const refusalOf = ({ field, message, fix }: InputError) => ({ field, message, fix })
+
+/** The number of a figure, or null when it has none. */
+export const numberOf = (figure: Figure | undefined): number | null =>
+  figure?.value?.kind === 'number' ? figure.value.number : null
