@@ -10,6 +10,7 @@ import { basicLife, BasicLifeInput } from './carry/basic-life.ts'
 import { equivalentLoad, EquivalentLoadInput } from './carry/equivalent-load.ts'
 import { InputError } from './errors/input-error.ts'
 import { parseInput } from './errors/parse-input.ts'
+import { driveUp, DriveUpInput } from './mount/drive-up.ts'
 import { heat, HeatInput } from './mount/heat.ts'
 import { fitRecommend, FitRecommendInput } from './seat/fit-recommend.ts'
 import { fitResult, FitResultInput } from './seat/fit-result.ts'
@@ -51,6 +52,7 @@ export function createCalculations(catalogue: Catalogue): ReadonlyMap<string, Ca
     calculation('load.equivalent', 'Equivalent dynamic and static load', 'ISO 281:2007, ISO 76:2006', EquivalentLoadInput, equivalentLoad),
     calculation('life.basic', 'Basic rating life', 'ISO 281:2007', BasicLifeInput, basicLife),
     calculation('mount.heat', 'Ring temperature for a hot mount', 'Linear expansion; mounting practice', HeatInput, heat),
+    calculation('mount.driveUp', 'Drive-up of a tapered bore', 'Mounting practice', DriveUpInput, driveUp),
   ] // prettier-ignore
   return new Map(all.map((one) => [one.name, one]))
 }

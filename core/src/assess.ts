@@ -1,0 +1,27 @@
+import type { Catalogue } from './catalogue/catalogue.ts'
+import { lookUpBearing } from './catalogue/resolve-bearing.ts'
+import { assessCarry } from './carry/assess.ts'
+import { assessIdentify } from './identify/assess.ts'
+import type { Machine } from './model/machine.ts'
+import type { Position } from './model/position.ts'
+import { assessMount } from './mount/assess.ts'
+import { assessSeat } from './seat/assess.ts'
+import { assessment, type Assessment } from './working/assessment.ts'
+
+/**
+ * Every figure and check of a position, all lenses, in working order: each lens looks only back along it.
+ *
+ * Pure: the same inputs give the same assessment. An input that is missing gives a figure that says so, never a guess; an input
+ * a calculation refuses gives a check with the way out. It does not throw for any position its schema accepts.
+ */
+export function assess(position: Position, machine: Machine, catalogue: Catalogue): Assessment {
+  const bearing = lookUpBearing(position.bearing.designation, catalogue)
+  const carried = assessCarry(position, machine, bearing)
+  const seated = assessSeat(position, machine, bearing, carried.loadRatio)
+  return assessment({
+    identify: assessIdentify(position, bearing),
+    carry: carried.assessment,
+    seat: seated.assessment,
+    mount: assessMount(position, bearing, seated.shaftInterferenceMaxUm),
+  })
+}

@@ -1,0 +1,58 @@
+export { assess } from './assess.ts'
+export { createCalculations, runCalculation, type Calculation } from './calculations.ts'
+export { lifeHours, basicRatingLife } from './carry/basic-life.ts'
+export { wantedLife } from './carry/wanted-life.ts'
+export {
+  overallWidth,
+  readCatalogue,
+  searchCatalogue,
+  type Catalogue,
+  type CatalogueRow,
+  type SizeQuery,
+} from './catalogue/catalogue.ts'
+export { decodeDesignation, type Decoded } from './catalogue/decode-designation.ts'
+export { estimateInterior, type InteriorEstimate } from './catalogue/estimate.ts'
+export { lookUpBearing, type BearingLookup, type ResolvedBearing } from './catalogue/resolve-bearing.ts'
+export { attempt, InputError, inputErrorCodes, type InputErrorCode } from './errors/input-error.ts'
+export { describeAllowed, fieldSchema, inputErrorOf, parseInput } from './errors/parse-input.ts'
+export {
+  bearingTypeNames,
+  clearanceClasses,
+  isBall,
+  lifeExponent,
+  type BearingType,
+  type ClearanceClass,
+  type Closure,
+} from './model/bearing-type.ts'
+export { Duty, duties, Machine, MachineKind, machineKinds } from './model/machine.ts'
+export {
+  emptyPosition,
+  LoadCase,
+  loadCases,
+  Position,
+  runningKinds,
+  type FieldMeta,
+} from './model/position.ts'
+export {
+  formatInput,
+  formatNumber,
+  formatQuantity,
+  parseQuantity,
+  thinSpace,
+  toShown,
+  unitSymbol,
+  type Precision,
+  type Quantity,
+  type UnitSystem,
+} from './model/units.ts'
+export {
+  lenses,
+  verdicts,
+  type Assessment,
+  type Check,
+  type Lens,
+  type LensAssessment,
+  type LensState,
+  type Verdict,
+} from './working/assessment.ts'
+export { numberOf, type Figure, type FigureValue, type Given, type Missing } from './working/figure.ts'
