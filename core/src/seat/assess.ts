@@ -1,3 +1,4 @@
+import type { BoreShape } from '../catalogue/initial-clearance.ts'
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt, type InputError } from '../errors/input-error.ts'
 import type { Machine } from '../model/machine.ts'
@@ -7,7 +8,7 @@ import { assessLens, type Check, type LensAssessment } from '../working/assessme
 import { number, range, refusalOf, text, type Figure, type Given, type Missing } from '../working/figure.ts'
 import { fitRecommend, type Application, type FitRecommendation, type RingLoad } from './fit-recommend.ts'
 import { fitAtWork, interference, loadLoss, type FitResult, type Seat } from './fit-result.ts'
-import type { Limits } from './iso286-limits.ts'
+import { iso286Limits, parseZone, type Limits } from './iso286-limits.ts'
 import { ringLimits } from './ring-limits.ts'
 
 /** How the load stands to each ring, from how load and rings turn. */
@@ -49,7 +50,11 @@ export function assessSeat(
       lens: 'seat',
       headline: 'zones',
       figures,
-      checks: [...seatChecks(shaft, position), ...seatChecks(housing, position), ...fitChecks(shaft, figures, tapered)],
+      checks: [
+        ...seatChecks(shaft, position),
+        ...seatChecks(housing, position),
+        ...fitChecks(shaft, figures, tapered ? 'tapered' : 'cylindrical', bearing && zoneThatHolds(position, bearing, shaft.chosen)),
+      ],
     }),
     shaftInterferenceMaxUm: shaft.chosen && !tapered ? shaft.chosen.fit.interferenceMaxUm : null,
   }
@@ -268,11 +273,33 @@ function fitFigures({ seat }: SeatChoice, { zone, nominalMm, seat: limits, ring,
   }
 }
 
-function remainingFigure({ load, seat: given }: Position, { row, interior }: ResolvedBearing, { fit }: Chosen): Figure {
-  const radialN = load.radialN ?? 0
-  const lost = loadLoss(row.boreMm, row.widthMm, radialN, interior.staticRatingN)
-  const ringRiseC = given.ringRiseC ?? 0
-  const work = fitAtWork(fit, { boreMm: row.boreMm, loadLossUm: lost, ringRiseC, seatFinish: 'ground' })
+/** What load and heat leave of a shaft fit. */
+function workOf({ load, seat: given }: Position, { row, interior }: ResolvedBearing, fit: FitResult) {
+  return fitAtWork(fit, {
+    boreMm: row.boreMm,
+    loadLossUm: loadLoss(row.boreMm, row.widthMm, load.radialN ?? 0, interior.staticRatingN),
+    ringRiseC: given.ringRiseC ?? 0,
+    seatFinish: 'ground',
+  })
+}
+
+const letterSteps = ['j', 'k', 'm', 'n', 'p', 'r']
+
+/** The first zone, a letter tighter at a time, whose probable minimum survives load and heat; null when none does. */
+function zoneThatHolds(position: Position, bearing: ResolvedBearing, chosen: Chosen | null): string | null {
+  if (!chosen) return null
+  const { letters, grade } = parseZone(chosen.zone)
+  const from = letterSteps.indexOf(letters === 'js' ? 'j' : letters)
+  for (const letter of from < 0 ? [] : letterSteps.slice(from + 1)) {
+    const zone = `${letter}${Math.max(grade, letter === 'r' ? 6 : 5)}`
+    const seat = iso286Limits({ nominalMm: chosen.nominalMm, zone })
+    if (workOf(position, bearing, interference('shaft', seat, chosen.ring)).holds) return zone
+  }
+  return null
+}
+
+function remainingFigure(position: Position, bearing: ResolvedBearing, { fit }: Chosen): Figure {
+  const work = workOf(position, bearing, fit)
   const um = (label: string, symbol: string, value: number, from: string): Given => ({
     label,
     symbol,
@@ -290,7 +317,7 @@ function remainingFigure({ load, seat: given }: Position, { row, interior }: Res
     givens: [
       um('least probable fit', 'I', fit.probableMinUm, 'this lens'),
       um('taken by the load', '', work.loadLossUm, 'rule of thumb'),
-      um('taken by heat', '', work.thermalLossUm, given.ringRiseC === null ? 'temperature not given' : 'rule of thumb'),
+      um('taken by heat', '', work.thermalLossUm, position.seat.ringRiseC === null ? 'temperature not given' : 'rule of thumb'),
       um('left at the very least', '', work.remainingMinUm, 'guaranteed minimum, the stricter school'),
     ],
     source: 'Handbook rules for loss of interference',
@@ -330,9 +357,14 @@ function seatChecks({ seat, chosen, refusal, ringLoad }: SeatChoice, { seat: giv
   return [{ key: `${seat}Zone`, verdict: 'go', reason: chosen.recommendation.reason, wayOut: 'Gauge the seat in two planes and four directions before fitting.' }]
 }
 
-function fitChecks({ chosen, ringLoad }: SeatChoice, figures: Record<string, Figure>, tapered: boolean): Check[] {
+function fitChecks(
+  { chosen, ringLoad }: SeatChoice,
+  figures: Record<string, Figure>,
+  boreShape: BoreShape,
+  holding: string | null,
+): Check[] {
   if (!chosen) return []
-  if (tapered) {
+  if (boreShape === 'tapered') {
     return [
       {
         key: 'tapered',
@@ -349,7 +381,9 @@ function fitChecks({ chosen, ringLoad }: SeatChoice, figures: Record<string, Fig
       key: 'holds',
       verdict: 'watch',
       reason: `Load and heat may take all of the shaft fit: ${formatNumber(remaining.number, { decimals: 0 })} µm left at the least probable.`,
-      wayOut: 'Work the shaft to the upper half of its zone, or one letter tighter with the clearance to match.',
+      wayOut: holding
+        ? `Work the shaft to the upper half of its zone; ${holding} holds by itself, if the clearance class allows it.`
+        : 'Work the shaft to the upper half of its zone, and ask the maker: no zone in the tables holds by itself.',
       field: 'seat.ringRiseC',
     })
   }

@@ -1,0 +1,34 @@
+import { inputErrorCodes } from '@yardfrost/core'
+import { z } from 'zod'
+
+/**
+ * Stable names of errors over HTTP: those of refused inputs, and these. Add at the end; never give one a second meaning.
+ *
+ * - SIGNED_OUT 401, NOT_ALLOWED 403, NOT_FOUND 404, SAVED_SINCE 409, TOO_LARGE 413, TOO_MANY 429
+ * - UNEXPECTED 500: logged with an id to quote; DATABASE_DOWN 503
+ */
+export const apiErrorCodes = [
+  ...inputErrorCodes,
+  'SIGNED_OUT',
+  'NOT_ALLOWED',
+  'NOT_FOUND',
+  'SAVED_SINCE',
+  'TOO_LARGE',
+  'TOO_MANY',
+  'UNEXPECTED',
+  'DATABASE_DOWN',
+] as const
+export type ApiErrorCode = (typeof apiErrorCodes)[number]
+
+/** The one error shape: what is wrong with the value, the field, and what to do. */
+export const ApiError = z.object({
+  error: z.object({
+    code: z.enum(apiErrorCodes),
+    message: z.string(),
+    field: z.string().optional(),
+    fix: z.string(),
+    /** To quote when an unexpected error is reported. */
+    requestId: z.string().optional(),
+  }),
+})
+export type ApiError = z.infer<typeof ApiError>

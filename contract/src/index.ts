@@ -1,0 +1,14 @@
+export { ApiError, apiErrorCodes, type ApiErrorCode } from './errors.ts'
+export { Account, Role, roles, SignIn } from './session.ts'
+export {
+  MachineDetail,
+  MachineSummary,
+  PositionConflict,
+  PositionDetail,
+  PositionHistory,
+  PositionRevision,
+  PositionSummary,
+  SavePosition,
+  Yard,
+} from './site.ts'
+export { Health } from './health.ts'

@@ -1,0 +1,66 @@
+import { Duty, MachineKind, Position } from '@yardfrost/core'
+import { z } from 'zod'
+
+const State = z.enum(['go', 'watch', 'stop', 'open'])
+
+export const PositionSummary = z.object({
+  id: z.uuid(),
+  name: z.string(),
+  state: State,
+  /** Number on the box as Yardfrost spells it; null when none is entered. */
+  designation: z.string().nullable(),
+  /** Worst finding, in one sentence; null when there is none. */
+  finding: z.string().nullable(),
+})
+export type PositionSummary = z.infer<typeof PositionSummary>
+
+export const MachineSummary = z.object({
+  id: z.uuid(),
+  tag: z.string(),
+  name: z.string(),
+  kind: MachineKind,
+  duty: Duty,
+  positions: z.array(PositionSummary),
+})
+export type MachineSummary = z.infer<typeof MachineSummary>
+
+/** The site in walking order. */
+export const Yard = z.object({
+  site: z.string(),
+  areas: z.array(z.object({ id: z.uuid(), name: z.string(), machines: z.array(MachineSummary) })),
+})
+export type Yard = z.infer<typeof Yard>
+
+export const MachineDetail = MachineSummary.extend({ area: z.string() })
+export type MachineDetail = z.infer<typeof MachineDetail>
+
+export const PositionDetail = z.object({
+  id: z.uuid(),
+  name: z.string(),
+  area: z.string(),
+  machine: z.object({ id: z.uuid(), tag: z.string(), name: z.string(), kind: MachineKind, duty: Duty }),
+  inputs: Position,
+  version: z.int(),
+  savedAt: z.iso.datetime(),
+  savedBy: z.string().nullable(),
+})
+export type PositionDetail = z.infer<typeof PositionDetail>
+
+/** A save names the version it started from; a later one on the server is a conflict, never overwritten. */
+export const SavePosition = z.strictObject({ version: z.int().min(1), inputs: Position })
+export type SavePosition = z.infer<typeof SavePosition>
+
+/** Body of a 409: the error and what is on the server now. */
+export const PositionConflict = z.object({ theirs: PositionDetail })
+export type PositionConflict = z.infer<typeof PositionConflict>
+
+export const PositionRevision = z.object({
+  version: z.int(),
+  savedAt: z.iso.datetime(),
+  savedBy: z.string().nullable(),
+  state: State,
+  designation: z.string().nullable(),
+  inputs: Position,
+})
+export type PositionRevision = z.infer<typeof PositionRevision>
+export const PositionHistory = z.array(PositionRevision)

@@ -1,0 +1,111 @@
+import type { Catalogue } from '@yardfrost/core'
+import compression from 'compression'
+import connectPgSimple from 'connect-pg-simple'
+import express, { type Express } from 'express'
+import { rateLimit } from 'express-rate-limit'
+import session from 'express-session'
+import helmet from 'helmet'
+import { randomUUID } from 'node:crypto'
+import { existsSync } from 'node:fs'
+import { join } from 'node:path'
+import type pg from 'pg'
+import type { Logger } from 'pino'
+import { pinoHttp } from 'pino-http'
+import { NotFoundError } from '../errors/not-found-error.ts'
+import { sameOrigin } from './access.ts'
+import { calcRoutes } from './calc-routes.ts'
+import { errorHandler } from './error-handler.ts'
+import { healthRoutes } from './health-routes.ts'
+import { sessionCookie, sessionRoutes } from './session-routes.ts'
+import { siteRoutes } from './site-routes.ts'
+
+export interface AppParts {
+  pool: pg.Pool
+  catalogue: Catalogue
+  secret: string
+  version: string
+  log: Logger
+  /** Folder of the built web app; without it only the API is served. */
+  webFolder: string | null
+}
+
+const hour = 3_600_000
+
+/** The whole HTTP side: API under /api, the web app for everything else. */
+export function createApp({ pool, catalogue, secret, version, log, webFolder }: AppParts): Express {
+  const app = express()
+  app.disable('x-powered-by')
+  app.use(
+    pinoHttp({
+      logger: log,
+      genReqId: () => randomUUID(),
+      autoLogging: { ignore: (request) => !request.url?.startsWith('/api') || request.url === '/api/health' },
+      serializers: { req: ({ id, method, url }) => ({ id, method, url }), res: ({ statusCode }) => ({ statusCode }) },
+    }),
+  )
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: {
+          // Charts and drawings set inline styles; scripts never are inline.
+          'style-src': ["'self'", "'unsafe-inline'"],
+          'script-src': ["'self'"],
+          'connect-src': ["'self'"],
+          'font-src': ["'self'", 'data:'],
+          'img-src': ["'self'", 'data:', 'blob:'],
+          'worker-src': ["'self'", 'blob:'],
+          // On a plant network there is often no TLS; a proxy in front adds it and the header.
+          'upgrade-insecure-requests': null,
+        },
+      },
+      strictTransportSecurity: false,
+    }),
+  )
+  app.use(compression())
+  app.use('/api', apiRoutes({ pool, catalogue, secret, version }))
+  if (webFolder) serveWeb(app, webFolder)
+  app.use(errorHandler)
+  return app
+}
+
+function apiRoutes({ pool, catalogue, secret, version }: Omit<AppParts, 'log' | 'webFolder'>) {
+  const api = express.Router()
+  api.use((_request, response, next) => {
+    response.set('Cache-Control', 'no-store')
+    next()
+  })
+  api.use(healthRoutes(pool, version))
+  api.use(sameOrigin)
+  api.use(calcRoutes(catalogue))
+  api.use(rateLimit({ windowMs: 60_000, limit: 1200, legacyHeaders: false, standardHeaders: 'draft-8' }))
+  const PgSession = connectPgSimple(session)
+  api.use(
+    session({
+      name: sessionCookie,
+      secret,
+      resave: false,
+      saveUninitialized: false,
+      rolling: true,
+      cookie: { httpOnly: true, sameSite: 'strict', maxAge: 12 * hour, secure: 'auto' },
+      store: new PgSession({ pool, tableName: 'session', createTableIfMissing: false, pruneSessionInterval: 900 }),
+    }),
+  )
+  api.use(express.json({ limit: '512kb' }))
+  api.use(sessionRoutes(pool))
+  api.use(siteRoutes(pool, catalogue))
+  api.use((request) => {
+    throw new NotFoundError('address', `/api${request.path}`)
+  })
+  return api
+}
+
+function serveWeb(app: Express, folder: string): void {
+  const index = join(folder, 'index.html')
+  if (!existsSync(index)) throw new Error(`No built web app in ${folder}: run "npm run build" first`)
+  // Built files carry a hash in their name and never change; the page that names them must not be kept.
+  app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }))
+  app.use(express.static(folder, { index: false, maxAge: '1h' }))
+  app.get('/{*path}', (_request, response) => {
+    response.set('Cache-Control', 'no-cache').sendFile(index)
+  })
+}

@@ -1,0 +1,48 @@
+import { verify } from '@node-rs/argon2'
+import { SignIn } from '@yardfrost/contract'
+import { parseInput } from '@yardfrost/core'
+import { Router } from 'express'
+import type pg from 'pg'
+import { AccessError } from '../errors/access-error.ts'
+import { findAccountByLogin } from '../store/accounts.ts'
+import { accountOf, signedIn } from './access.ts'
+import { SignInLimit } from './sign-in-limit.ts'
+
+export const sessionCookie = 'yardfrost.session'
+
+/** A hash of nothing anyone types: checked for unknown names, so that they take as long as wrong passwords. */
+const nobodysHash =
+  '$argon2id$v=19$m=19456,t=2,p=1$c29tZXNhbHRzb21lc2FsdA$nJ3t0yCEyyGGtW7JxzJLnNHcLwVvAt0JjIKhbX1bIsY'
+
+/** Signing in and out, and who is signed in. */
+export function sessionRoutes(pool: pg.Pool): Router {
+  const router = Router()
+  const limit = new SignInLimit(pool)
+
+  router.post('/session', async (request, response) => {
+    const { login, password } = parseInput(SignIn, request.body)
+    await limit.check(login)
+    const found = await findAccountByLogin(pool, login)
+    const matches = await verify(found?.passwordHash ?? nobodysHash, password)
+    if (!found || !matches) {
+      await limit.countFailure(login)
+      throw new AccessError('SIGNED_OUT', 'This name and password do not go together', 'Check both; capitals count in the password.')
+    }
+    await limit.forget(login)
+    // A new session at sign-in, so that one planted before it is worth nothing.
+    await new Promise<void>((done, failed) => request.session.regenerate((error) => (error ? failed(error) : done())))
+    request.session.accountId = found.account.id
+    response.status(201).json(found.account)
+  })
+
+  router.get('/session', signedIn(pool), (request, response) => {
+    response.json(accountOf(request))
+  })
+
+  router.delete('/session', async (request, response) => {
+    await new Promise<void>((done, failed) => request.session.destroy((error) => (error ? failed(error) : done())))
+    response.clearCookie(sessionCookie).status(204).end()
+  })
+
+  return router
+}

@@ -1,0 +1,56 @@
+import { SavePosition, type Yard } from '@yardfrost/contract'
+import { assess, parseInput, type Catalogue } from '@yardfrost/core'
+import { Router } from 'express'
+import type pg from 'pg'
+import { z } from 'zod'
+import { NotFoundError } from '../errors/not-found-error.ts'
+import { getMachine, listYard } from '../store/machines.ts'
+import { getPosition, listRevisions, savePosition } from '../store/positions.ts'
+import { accountOf, maySave, signedIn } from './access.ts'
+
+const historyShown = 50
+
+/** Yard, machines and positions of the site of whoever is signed in. */
+export function siteRoutes(pool: pg.Pool, catalogue: Catalogue): Router {
+  const router = Router()
+  router.use(['/yard', '/machines', '/positions'], signedIn(pool))
+  router.param('id', (_request, _response, next, id: string) => {
+    next(z.uuid().safeParse(id).success ? undefined : new NotFoundError('entry', id))
+  })
+
+  router.get('/yard', async (request, response) => {
+    const account = accountOf(request)
+    const yard: Yard = { site: account.siteName, areas: await listYard(pool, account.siteId) }
+    response.json(yard)
+  })
+
+  router.get('/machines/:id', async (request, response) => {
+    response.json(await getMachine(pool, accountOf(request).siteId, request.params.id))
+  })
+
+  router.get('/positions/:id', async (request, response) => {
+    response.json(await getPosition(pool, accountOf(request).siteId, request.params.id))
+  })
+
+  router.put('/positions/:id', maySave, async (request, response) => {
+    const account = accountOf(request)
+    const { version, inputs } = parseInput(SavePosition, request.body, 'path')
+    const { machine } = await getPosition(pool, account.siteId, String(request.params['id']))
+    response.json(
+      await savePosition(pool, {
+        siteId: account.siteId,
+        accountId: account.id,
+        positionId: String(request.params['id']),
+        version,
+        inputs,
+        assessment: assess(inputs, machine, catalogue),
+      }),
+    )
+  })
+
+  router.get('/positions/:id/history', async (request, response) => {
+    response.json(await listRevisions(pool, accountOf(request).siteId, request.params.id, historyShown))
+  })
+
+  return router
+}

@@ -1,0 +1,6 @@
+export { loadCatalogue } from './catalogue-file.ts'
+export { startServer, type RunningServer } from './start-server.ts'
+export { addAccount } from './store/accounts.ts'
+export { inTransaction, openPool, type Db } from './store/database.ts'
+export { migrate } from './store/migrate.ts'
+export { addPosition } from './store/positions.ts'

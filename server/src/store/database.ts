@@ -1,0 +1,46 @@
+import pg from 'pg'
+
+/** Anything a query can be sent to: the pool, or one connection inside a transaction. */
+export type Db = pg.Pool | pg.PoolClient
+
+/** SQLSTATE classes and socket errors that mean the server is away, not that the query is wrong. */
+const awayCodes = new Set(['ECONNREFUSED', 'ECONNRESET', 'ENOENT', 'EPIPE', 'ETIMEDOUT', '57P01', '57P02', '57P03'])
+
+/** Whether an error says that the database does not answer. */
+export function isDatabaseAway(error: unknown): boolean {
+  if (!(error instanceof Error)) return false
+  const code = 'code' in error ? String(error.code) : ''
+  return (
+    awayCodes.has(code) ||
+    code.startsWith('08') ||
+    /Connection terminated|timeout exceeded when trying to connect|Client has encountered a connection error/.test(error.message) ||
+    (error instanceof AggregateError && error.errors.every(isDatabaseAway))
+  )
+}
+
+/** Opens a pool. `onIdleError` hears of connections that break while nobody uses them. */
+export function openPool(connectionString: string, onIdleError: (error: Error) => void): pg.Pool {
+  const pool = new pg.Pool({ connectionString, max: 10, connectionTimeoutMillis: 4000, application_name: 'yardfrost' })
+  pool.on('error', onIdleError)
+  return pool
+}
+
+/** Runs `work` in one transaction: all of it is kept, or nothing. */
+export async function inTransaction<T>(pool: pg.Pool, work: (db: pg.PoolClient) => Promise<T>): Promise<T> {
+  const client = await pool.connect()
+  try {
+    await client.query('begin')
+    const result = await work(client)
+    await client.query('commit')
+    client.release()
+    return result
+  } catch (error) {
+    // A connection that cannot even roll back is broken and must not go back into the pool.
+    const rolledBack = await client.query('rollback').then(
+      () => true,
+      () => false,
+    )
+    client.release(!rolledBack)
+    throw error
+  }
+}

@@ -1,0 +1,56 @@
+-- name: getPosition
+-- One position with its machine and who saved it last.
+-- $1 site id (uuid)   $2 position id (uuid)
+select p.id, p.name, a.name as area, p.inputs, p.version, p.saved_at, s.name as saved_by,
+  m.id as machine_id, m.tag, m.name as machine_name, m.kind, m.duty
+from position p
+join machine m on m.id = p.machine_id
+join area a on a.id = m.area_id
+left join account s on s.id = p.saved_by
+where p.site_id = $1
+  and p.id = $2
+
+-- name: savePosition
+-- New inputs of a position, if nobody saved since; no row comes back otherwise.
+-- $1 site id (uuid)   $2 position id (uuid)   $3 version the save started from   $4 inputs   $5 assessment
+-- $6 state   $7 designation   $8 account id (uuid)
+update position
+set inputs = $4, assessment = $5, state = $6, designation = $7, saved_by = $8,
+  version = version + 1, saved_at = now()
+where site_id = $1
+  and id = $2
+  and version = $3
+returning version
+
+-- name: keepRevision
+-- Copies a position as it stands into its history.
+-- $1 position id (uuid)
+insert into position_revision (position_id, version, site_id, inputs, assessment, state, designation, saved_at, saved_by)
+select id, version, site_id, inputs, assessment, state, designation, saved_at, saved_by
+from position
+where id = $1
+
+-- name: recordEvent
+-- One line in the audit trail.
+-- $1 site id (uuid)   $2 account id (uuid)   $3 kind   $4 subject id (uuid)   $5 detail (jsonb)
+insert into audit_event (site_id, account_id, kind, subject_id, detail)
+values ($1, $2, $3, $4, $5)
+
+-- name: listRevisions
+-- Saves of a position, newest first.
+-- $1 site id (uuid)   $2 position id (uuid)   $3 how many
+select r.version, r.saved_at, s.name as saved_by, r.state, r.designation, r.inputs
+from position_revision r
+left join account s on s.id = r.saved_by
+where r.site_id = $1
+  and r.position_id = $2
+order by r.version desc
+limit $3
+
+-- name: addPosition
+-- New position with its first assessment.
+-- $1 site id (uuid)   $2 machine id (uuid)   $3 name   $4 walking order   $5 inputs   $6 assessment   $7 state
+-- $8 designation   $9 account id (uuid, or null)
+insert into position (site_id, machine_id, name, walk_order, inputs, assessment, state, designation, saved_by)
+values ($1, $2, $3, $4, $5, $6, $7, $8, $9)
+returning id

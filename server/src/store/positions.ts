@@ -1,0 +1,177 @@
+import { PositionDetail, PositionRevision } from '@yardfrost/contract'
+import { numberOf, type Assessment, type Position } from '@yardfrost/core'
+import type pg from 'pg'
+import { z } from 'zod'
+import { ConflictError } from '../errors/conflict-error.ts'
+import { NotFoundError } from '../errors/not-found-error.ts'
+import { inTransaction, type Db } from './database.ts'
+import { readQueries } from './read-queries.ts'
+
+const sql = readQueries('./positions.sql', import.meta.url, [
+  'getPosition',
+  'savePosition',
+  'keepRevision',
+  'recordEvent',
+  'listRevisions',
+  'addPosition',
+])
+
+const isoTime = z.date().transform((at) => at.toISOString())
+
+const PositionRow = z
+  .object({
+    id: z.uuid(),
+    name: z.string(),
+    area: z.string(),
+    inputs: z.unknown(),
+    version: z.int(),
+    saved_at: isoTime,
+    saved_by: z.string().nullable(),
+    machine_id: z.uuid(),
+    tag: z.string(),
+    machine_name: z.string(),
+    kind: z.string(),
+    duty: z.string(),
+  })
+  .transform((row) =>
+    PositionDetail.parse({
+      id: row.id,
+      name: row.name,
+      area: row.area,
+      machine: { id: row.machine_id, tag: row.tag, name: row.machine_name, kind: row.kind, duty: row.duty },
+      inputs: row.inputs,
+      version: row.version,
+      savedAt: row.saved_at,
+      savedBy: row.saved_by,
+    }),
+  )
+
+const RevisionRow = z
+  .object({
+    version: z.int(),
+    saved_at: isoTime,
+    saved_by: z.string().nullable(),
+    state: z.string(),
+    designation: z.string().nullable(),
+    inputs: z.unknown(),
+  })
+  .transform(({ saved_at, saved_by, ...rest }) =>
+    PositionRevision.parse({ ...rest, savedAt: saved_at, savedBy: saved_by }),
+  )
+
+/** One position of a site. @throws NotFoundError */
+export async function getPosition(db: Db, siteId: string, positionId: string): Promise<PositionDetail> {
+  const { rows } = await db.query({ name: 'positions.getPosition', text: sql.getPosition, values: [siteId, positionId] })
+  if (!rows[0]) throw new NotFoundError('position', positionId)
+  return PositionRow.parse(rows[0])
+}
+
+/** What is stored of an assessment beside the whole: what lists are searched and sorted by. */
+function searchable(assessment: Assessment): { state: string; designation: string | null } {
+  const { value } = assessment.lenses.identify.figures['designation'] ?? { value: null }
+  return { state: assessment.state, designation: value?.kind === 'text' ? value.text : null }
+}
+
+/**
+ * Saves inputs and their assessment, the revision and the audit event, in one transaction.
+ *
+ * @param save.version - the version the person started from
+ * @throws ConflictError with the position as it is now, when somebody saved in between
+ * @throws NotFoundError
+ */
+export async function savePosition(
+  pool: pg.Pool,
+  save: {
+    siteId: string
+    accountId: string
+    positionId: string
+    version: number
+    inputs: Position
+    assessment: Assessment
+  },
+): Promise<PositionDetail> {
+  return inTransaction(pool, async (db) => {
+    const { state, designation } = searchable(save.assessment)
+    const { rows } = await db.query({
+      name: 'positions.savePosition',
+      text: sql.savePosition,
+      values: [
+        save.siteId,
+        save.positionId,
+        save.version,
+        JSON.stringify(save.inputs),
+        JSON.stringify(save.assessment),
+        state,
+        designation,
+        save.accountId,
+      ],
+    })
+    if (!rows[0]) throw new ConflictError(await getPosition(db, save.siteId, save.positionId))
+    await keepRevision(db, save.positionId)
+    await db.query({
+      name: 'positions.recordEvent',
+      text: sql.recordEvent,
+      values: [
+        save.siteId,
+        save.accountId,
+        'position.saved',
+        save.positionId,
+        JSON.stringify({ version: save.version + 1, state, lifeH: numberOf(save.assessment.lenses.carry.figures['life']) }),
+      ],
+    })
+    return getPosition(db, save.siteId, save.positionId)
+  })
+}
+
+async function keepRevision(db: Db, positionId: string): Promise<void> {
+  await db.query({ name: 'positions.keepRevision', text: sql.keepRevision, values: [positionId] })
+}
+
+/** Saves of a position, newest first, at most `limit`. */
+export async function listRevisions(
+  db: Db,
+  siteId: string,
+  positionId: string,
+  limit: number,
+): Promise<PositionRevision[]> {
+  const { rows } = await db.query({
+    name: 'positions.listRevisions',
+    text: sql.listRevisions,
+    values: [siteId, positionId, limit],
+  })
+  return z.array(RevisionRow).parse(rows)
+}
+
+/** Adds a position with its first revision and returns its id. */
+export async function addPosition(
+  db: Db,
+  position: {
+    siteId: string
+    machineId: string
+    name: string
+    walkOrder: number
+    inputs: Position
+    assessment: Assessment
+    accountId: string | null
+  },
+): Promise<string> {
+  const { state, designation } = searchable(position.assessment)
+  const { rows } = await db.query({
+    name: 'positions.addPosition',
+    text: sql.addPosition,
+    values: [
+      position.siteId,
+      position.machineId,
+      position.name,
+      position.walkOrder,
+      JSON.stringify(position.inputs),
+      JSON.stringify(position.assessment),
+      state,
+      designation,
+      position.accountId,
+    ],
+  })
+  const id = z.uuid().parse(rows[0]?.id)
+  await keepRevision(db, id)
+  return id
+}

@@ -1,0 +1,283 @@
+import { hash } from '@node-rs/argon2'
+import { assess, emptyPosition, Position, type Catalogue, type Duty, type MachineKind } from '@yardfrost/core'
+import { addAccount, addPosition, inTransaction, type Db } from '@yardfrost/server'
+import type pg from 'pg'
+import { z } from 'zod'
+
+/** Made-up people of the made-up site; the passwords are for trying it out, and printed at the start. */
+export const demoAccounts = [
+  { login: 'technician', name: 'Una Varga', role: 'technician', password: 'brine-and-grease' },
+  { login: 'planner', name: 'Tobias Lindqvist', role: 'planner', password: 'marram-grass' },
+  { login: 'viewer', name: 'Ama Serwaa', role: 'viewer', password: 'salt-air' },
+] as const
+
+/** Position as the demo writes it: the fields that differ from an empty one. */
+interface DemoPosition {
+  name: string
+  bearing: Partial<Position['bearing']>
+  load?: Partial<Position['load']>
+  seat?: Partial<Position['seat']>
+  mount?: Partial<Position['mount']>
+}
+
+interface DemoMachine {
+  tag: string
+  name: string
+  kind: MachineKind
+  duty: Duty
+  positions: DemoPosition[]
+}
+
+const siteName = 'Marram Point Saltworks'
+
+/** Shaft turns under a steady load, outer ring free to slide for growth: the floating end. */
+const floating = { loadCase: 'inner-turns', slides: 'outer' } as const
+/** Shaft turns under a steady load, both rings held: the locating end. */
+const locating = { loadCase: 'inner-turns', slides: 'none' } as const
+
+const areas: { name: string; machines: DemoMachine[] }[] = [
+  {
+    name: 'Brine intake',
+    machines: [
+      {
+        tag: 'BP-11',
+        name: 'Intake pump 1',
+        kind: 'pump',
+        duty: 'round-the-clock',
+        positions: [
+          { name: 'Coupling end', bearing: { designation: '6313-C3', requiredClearance: 'C3' }, load: { radialN: 2900, axialN: 1700, speedRpm: 1475 }, seat: locating },
+          { name: 'Impeller end', bearing: { designation: 'NU313-C3', requiredClearance: 'C3' }, load: { radialN: 6800, axialN: 0, speedRpm: 1475 }, seat: locating },
+        ],
+      },
+      {
+        tag: 'BP-12',
+        name: 'Intake pump 2',
+        kind: 'pump',
+        duty: 'round-the-clock',
+        positions: [
+          { name: 'Coupling end', bearing: { designation: '6313', requiredClearance: 'C3' }, load: { radialN: 2900, axialN: 1700, speedRpm: 1475 }, seat: locating },
+          { name: 'Impeller end', bearing: { designation: 'NU313-C3', requiredClearance: 'C3' }, load: { radialN: 6800, axialN: 450, speedRpm: 1475 }, seat: locating },
+        ],
+      },
+      {
+        tag: 'BM-11',
+        name: 'Motor of intake pump 1',
+        kind: 'motor',
+        duty: 'round-the-clock',
+        positions: [
+          { name: 'Drive end', bearing: { designation: '6316-C3', requiredClearance: 'C3' }, load: { radialN: 3300, axialN: 0, speedRpm: 1475 }, seat: { ...floating, ringRiseC: 35 } },
+          { name: 'Non-drive end', bearing: { designation: '6314-C3', requiredClearance: 'C3' }, load: { radialN: 2100, axialN: 300, speedRpm: 1475 }, seat: { ...locating, ringRiseC: 30 } },
+        ],
+      },
+      {
+        tag: 'BM-12',
+        name: 'Motor of intake pump 2',
+        kind: 'motor',
+        duty: 'round-the-clock',
+        positions: [
+          { name: 'Drive end', bearing: { designation: '6316-C3', requiredClearance: 'C3' }, load: { radialN: 3300, axialN: 0, speedRpm: 1475 }, seat: floating },
+          { name: 'Non-drive end', bearing: { designation: '6314 DDU C3', requiredClearance: 'C3' }, load: { radialN: 2100, axialN: 300, speedRpm: 1475 }, seat: locating },
+        ],
+      },
+    ],
+  },
+  {
+    name: 'Crystalliser hall',
+    machines: [
+      {
+        tag: 'CP-31',
+        name: 'Circulation pump A',
+        kind: 'pump',
+        duty: 'main-process',
+        positions: [
+          { name: 'Thrust end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 9800, axialN: 2300, speedRpm: 735 }, seat: { ...locating, housing: 'split', ringRiseC: 30 } },
+          { name: 'Coupling end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 7400, axialN: 0, speedRpm: 735 }, seat: { ...floating, housing: 'split' } },
+          { name: 'Impeller end', bearing: { designation: 'NU2218 E-C3', requiredClearance: 'C3' }, load: { radialN: 16500, axialN: 0, speedRpm: 735 }, seat: locating },
+        ],
+      },
+      {
+        tag: 'CP-32',
+        name: 'Circulation pump B',
+        kind: 'pump',
+        duty: 'main-process',
+        positions: [
+          { name: 'Thrust end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 9800, axialN: 5200, speedRpm: 735 }, seat: { ...locating, housing: 'split' } },
+          { name: 'Coupling end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 7400, axialN: 0, speedRpm: 735 }, seat: { ...floating, housing: 'split' } },
+          { name: 'Impeller end', bearing: { designation: 'NU2218 E-C3', requiredClearance: 'C3' } },
+        ],
+      },
+      {
+        tag: 'CM-31',
+        name: 'Motor of circulation pump A',
+        kind: 'motor',
+        duty: 'main-process',
+        positions: [
+          { name: 'Drive end', bearing: { designation: 'NU319-C3', requiredClearance: 'C3' }, load: { radialN: 11800, axialN: 0, speedRpm: 985 }, seat: locating },
+          { name: 'Non-drive end', bearing: { designation: '6319-C3', requiredClearance: 'C3' }, load: { radialN: 4300, axialN: 600, speedRpm: 985 }, seat: locating },
+        ],
+      },
+      {
+        tag: 'CG-33',
+        name: 'Agitator gearbox',
+        kind: 'gearbox',
+        duty: 'round-the-clock',
+        positions: [
+          { name: 'Pinion, fixed side', bearing: { designation: '32214' }, load: { radialN: 9200, axialN: 3800, speedRpm: 960, running: 'shock' }, seat: locating },
+          { name: 'Pinion, loose side', bearing: { designation: '32212' }, load: { radialN: 7100, axialN: 0, speedRpm: 960, running: 'shock' }, seat: floating },
+          { name: 'Wheel, upper', bearing: { designation: '30222' }, load: { radialN: 14500, axialN: 4100, speedRpm: 118 }, seat: locating },
+          { name: 'Wheel, lower', bearing: { designation: '30222' }, load: { radialN: 18800, axialN: 9000, speedRpm: 118 }, seat: locating },
+        ],
+      },
+    ],
+  },
+  {
+    name: 'Dryer house',
+    machines: [
+      {
+        tag: 'DF-41',
+        name: 'Exhaust fan',
+        kind: 'fan',
+        duty: 'main-process',
+        positions: [
+          { name: 'Coupling end', bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { radialN: 3100, axialN: 900, speedRpm: 1460 }, seat: { ...locating, housing: 'split' }, mount: { roomC: 34 } },
+          { name: 'Fan end', bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { radialN: 8600, axialN: 0, speedRpm: 1460 }, seat: { ...floating, housing: 'split' }, mount: { roomC: 34 } },
+        ],
+      },
+      {
+        tag: 'DF-42',
+        name: 'Combustion-air fan',
+        kind: 'fan',
+        duty: 'round-the-clock',
+        positions: [
+          { name: 'Belt end', bearing: { designation: '6311-2Z-C3', requiredClearance: 'C3' }, load: { radialN: 6400, axialN: 0, speedRpm: 2200 }, seat: locating, mount: { roomC: 30 } },
+          { name: 'Fan end', bearing: { designation: '6311-2RS-C3', requiredClearance: 'C3' }, load: { radialN: 2600, axialN: 380, speedRpm: 2200 }, seat: locating, mount: { roomC: 30 } },
+        ],
+      },
+      {
+        tag: 'DC-45',
+        name: 'Salt conveyor, head shaft',
+        kind: 'conveyor',
+        duty: 'round-the-clock',
+        positions: [
+          { name: 'Drive side', bearing: { designation: '22220 EK-C3', requiredClearance: 'CN' }, load: { radialN: 21500, axialN: 1200, speedRpm: 62 }, seat: { ...locating, housing: 'split' } },
+          { name: 'Far side', bearing: { designation: '22220 EK', requiredClearance: 'CN' }, load: { radialN: 18200, axialN: 0, speedRpm: 62 }, seat: { ...floating, housing: 'split' } },
+          { name: 'Snub pulley, left', bearing: { designation: 'UC212' , requiredClearance: 'CN' }, load: { radialN: 2700, axialN: 0, speedRpm: 96 }, seat: locating },
+          { name: 'Snub pulley, right', bearing: { designation: 'UC212', requiredClearance: 'CN' }, load: { radialN: 2700, axialN: 0, speedRpm: 96 }, seat: locating },
+        ],
+      },
+    ],
+  },
+  {
+    name: 'Motor workshop',
+    machines: [
+      {
+        tag: 'WM-90',
+        name: 'Test pad motor',
+        kind: 'motor',
+        duty: 'intermittent',
+        positions: [
+          { name: 'Drive end', bearing: { designation: '6309-C3', requiredClearance: 'C3' }, load: { radialN: 640, axialN: 0, speedRpm: 2960 }, seat: floating },
+          { name: 'Non-drive end', bearing: { designation: '6309-2Z' }, load: { radialN: 420, axialN: 0, speedRpm: 2960 }, seat: locating },
+        ],
+      },
+      { tag: 'WM-91', name: 'Spare motor, no papers', kind: 'motor', duty: 'round-the-clock', positions: [{ name: 'Drive end', bearing: {} }, { name: 'Non-drive end', bearing: {} }] },
+    ],
+  },
+  {
+    name: 'Tool room',
+    machines: [
+      {
+        tag: 'TL-1',
+        name: 'Lathe',
+        kind: 'spindle',
+        duty: 'spindle',
+        positions: [
+          { name: 'Chuck end', bearing: { designation: 'NU1016-C2', requiredClearance: 'C2' }, load: { radialN: 4600, axialN: 0, speedRpm: 900, running: 'quiet' }, seat: { ...locating, toleranceClass: 'P5', shaftBoreMm: 46 } },
+          { name: 'Thrust pair', bearing: { designation: '7214 B' }, load: { radialN: 1500, axialN: 3100, speedRpm: 900, running: 'quiet' }, seat: { ...locating, toleranceClass: 'P5', shaftBoreMm: 46 } },
+          { name: 'Tail end', bearing: { designation: 'NU1012-C2', requiredClearance: 'C2' }, load: { radialN: 1900, axialN: 0, speedRpm: 900, running: 'quiet' }, seat: { ...locating, toleranceClass: 'P5' } },
+        ],
+      },
+      {
+        tag: 'TG-2',
+        name: 'Surface grinder',
+        kind: 'spindle',
+        duty: 'spindle',
+        positions: [
+          { name: 'Wheel end', bearing: { designation: '7009 C-P4' }, load: { radialN: 520, axialN: 260, speedRpm: 2850, running: 'quiet' }, seat: { ...locating, toleranceClass: 'P4' } },
+          { name: 'Belt end', bearing: { designation: '6008-P5', requiredClearance: 'CN' }, load: { radialN: 410, axialN: 0, speedRpm: 2850, running: 'quiet' }, seat: { ...floating, toleranceClass: 'P5' } },
+        ],
+      },
+    ],
+  },
+] // prettier-ignore
+
+/** Fills an empty database with the demo site; tells whether it did. */
+export async function loadDemoSite(pool: pg.Pool, catalogue: Catalogue): Promise<boolean> {
+  const hashed = new Map<string, string>()
+  return inTransaction(pool, async (db) => {
+    // Two servers may start together on one new database.
+    await db.query('lock table site in share row exclusive mode')
+    const { rowCount } = await db.query('select 1 from site limit 1')
+    if (rowCount) return false
+    for (const { login, password } of demoAccounts) hashed.set(login, await hash(password))
+    const siteId = await insert(db, 'insert into site (name) values ($1) returning id', [siteName])
+    let accountId: string | null = null
+    for (const { login, name, role } of demoAccounts) {
+      const id = await addAccount(db, { siteId, login, name, role, passwordHash: hashed.get(login) ?? '' })
+      accountId ??= id
+    }
+    for (const [order, area] of areas.entries()) {
+      const areaId = await insert(
+        db,
+        'insert into area (site_id, name, walk_order) values ($1, $2, $3) returning id',
+        [siteId, area.name, order],
+      )
+      for (const [machineOrder, machine] of area.machines.entries())
+        await addMachine(db, { siteId, areaId, accountId, catalogue }, machine, machineOrder)
+    }
+    return true
+  })
+}
+
+async function addMachine(
+  db: Db,
+  at: { siteId: string; areaId: string; accountId: string | null; catalogue: Catalogue },
+  machine: DemoMachine,
+  order: number,
+): Promise<void> {
+  const { tag, name, kind, duty } = machine
+  const machineId = await insert(
+    db,
+    `insert into machine (site_id, area_id, tag, name, kind, duty, walk_order)
+     values ($1, $2, $3, $4, $5, $6, $7) returning id`,
+    [at.siteId, at.areaId, tag, name, kind, duty, order],
+  )
+  for (const [walkOrder, position] of machine.positions.entries()) {
+    const inputs = positionOf(position)
+    const assessment = assess(inputs, { kind, duty }, at.catalogue)
+    await addPosition(db, {
+      siteId: at.siteId,
+      machineId,
+      name: position.name,
+      walkOrder,
+      inputs,
+      assessment,
+      accountId: at.accountId,
+    })
+  }
+}
+
+function positionOf({ bearing, load, seat, mount }: DemoPosition): Position {
+  const empty = emptyPosition()
+  return Position.parse({
+    bearing: { ...empty.bearing, ...bearing },
+    load: { ...empty.load, ...load },
+    seat: { ...empty.seat, ...seat },
+    mount: { ...empty.mount, ...mount },
+  })
+}
+
+async function insert(db: Db, text: string, values: unknown[]): Promise<string> {
+  const { rows } = await db.query(text, values)
+  return z.uuid().parse(rows[0]?.id)
+}

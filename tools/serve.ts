@@ -1,0 +1,124 @@
+import { loadCatalogue, migrate, openPool, startServer, type RunningServer } from '@yardfrost/server'
+import { readFileSync } from 'node:fs'
+import { homedir } from 'node:os'
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import pg from 'pg'
+import { pino } from 'pino'
+import { z } from 'zod'
+import { demoAccounts, loadDemoSite } from './demo-site.ts'
+import { isFree } from './free-port.ts'
+import { AlreadyRunning, takeLock } from './instance-lock.ts'
+import { Cluster } from './postgres.ts'
+
+const root = fileURLToPath(new URL('..', import.meta.url))
+const say = (text: string) => console.log(`yardfrost: ${text}`)
+
+/** A start that cannot go on, for a reason the person can put right. */
+class StartError extends Error {
+  override readonly name = 'StartError'
+}
+
+function portFrom(name: string, usual: number): number {
+  const text = process.env[name]
+  if (!text) return usual
+  const port = Number(text)
+  if (!Number.isInteger(port) || port < 1 || port > 65_535)
+    throw new StartError(`${name} is "${text}"; it must be a port from 1 to 65535.`)
+  return port
+}
+
+/** Root keeps data where the database's own user can reach it; anybody else in the home folder. */
+function dataFolder(): string {
+  const usual = process.getuid?.() === 0 ? '/var/lib/yardfrost' : join(homedir(), '.local/share/yardfrost')
+  return process.env['YARDFROST_DATA_DIR'] ?? usual
+}
+
+/** Starts the cluster of our own and makes its database; the function returned stops it. */
+async function startDatabase(folder: string, port: number): Promise<{ url: string; stop: () => Promise<void> }> {
+  if (!(await isFree(port, '127.0.0.1'))) await explainBusyDatabasePort(folder, port)
+  const cluster = new Cluster(join(folder, 'postgres'), port)
+  if (await cluster.create()) say(`made a database cluster in ${folder}`)
+  await cluster.start()
+  const admin = new pg.Client({ connectionString: cluster.url('postgres') })
+  await admin.connect()
+  try {
+    const { rowCount } = await admin.query('select 1 from pg_database where datname = $1', ['yardfrost'])
+    if (!rowCount) await admin.query('create database yardfrost')
+  } finally {
+    await admin.end()
+  }
+  return { url: cluster.url('yardfrost'), stop: () => cluster.stop() }
+}
+
+/** A server left by a crash in our own folder is taken over; anything else on the port is somebody else's. */
+async function explainBusyDatabasePort(folder: string, port: number): Promise<void> {
+  const own = z.string().safeParse(await readFirst(join(folder, 'postgres/data/postmaster.pid')))
+  if (own.success) return
+  throw new StartError(`Port ${port} is in use, and Yardfrost wants it for its database. Set YARDFROST_PG_PORT to a free one.`)
+}
+
+async function readFirst(file: string): Promise<string | null> {
+  try {
+    return readFileSync(file, 'utf8').split('\n')[0] ?? null
+  } catch (error) {
+    if (error instanceof Error && 'code' in error && error.code === 'ENOENT') return null
+    throw error
+  }
+}
+
+const cleanUps: (() => Promise<void> | void)[] = []
+async function cleanUp(): Promise<void> {
+  while (cleanUps.length > 0) await cleanUps.pop()?.()
+}
+
+async function serve(): Promise<void> {
+  const port = portFrom('PORT', 4870)
+  const given = process.env['DATABASE_URL']
+  let url = given
+  if (!url) {
+    const folder = dataFolder()
+    cleanUps.push(takeLock(join(folder, 'yardfrost.lock'), port))
+    if (!(await isFree(port))) throw portTaken(port)
+    const database = await startDatabase(folder, portFrom('YARDFROST_PG_PORT', 4871))
+    cleanUps.push(database.stop)
+    url = database.url
+  } else if (!(await isFree(port))) throw portTaken(port)
+  const log = pino({ level: process.env['YARDFROST_LOG'] ?? 'warn' })
+  const pool = openPool(url, (error) => log.warn({ err: error }, 'an idle database connection broke'))
+  let server: RunningServer | null = null
+  cleanUps.push(() => (server ? server.stop() : pool.end()))
+  const done = await migrate(pool)
+  if (done.length > 0) say(`migrated the database: ${done.join(', ')}`)
+  const catalogue = loadCatalogue()
+  if (await loadDemoSite(pool, catalogue)) say('loaded the demo site, Marram Point Saltworks')
+  const { version } = z.object({ version: z.string() }).parse(JSON.parse(readFileSync(join(root, 'package.json'), 'utf8')))
+  server = await startServer({ pool, catalogue, log, version, port, webFolder: join(root, 'web/dist') })
+  say(`serving at http://localhost:${server.port}`)
+  for (const { login, password, role } of demoAccounts) say(`sign in as ${role}: ${login} / ${password}`)
+}
+
+function portTaken(port: number): StartError {
+  return new StartError(`Port ${port} is in use by another program. Stop that, or set PORT to a free one.`)
+}
+
+let stopping = false
+async function stopOn(): Promise<void> {
+  if (stopping) return
+  stopping = true
+  say('stopping')
+  await cleanUp()
+  process.exit(0)
+}
+process.on('SIGINT', () => void stopOn())
+process.on('SIGTERM', () => void stopOn())
+
+try {
+  await serve()
+} catch (error) {
+  const known =
+    error instanceof StartError || error instanceof AlreadyRunning || (error instanceof Error && /^PostgreSQL/.test(error.message))
+  console.error(known ? `yardfrost: ${(error as Error).message}` : error)
+  await cleanUp()
+  process.exit(1)
+}
