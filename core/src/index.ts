@@ -48,6 +48,7 @@ export {
 export {
   lenses,
   verdicts,
+  worstOf,
   type Assessment,
   type Check,
   type Lens,

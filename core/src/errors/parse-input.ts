@@ -116,13 +116,19 @@ function describedUnit(schema: z.ZodType | undefined): string {
 export function fieldSchema(schema: z.ZodObject, path: readonly PropertyKey[]): z.ZodType | undefined {
   let here: z.ZodType | undefined = schema
   for (const key of path) {
-    while (here instanceof z.ZodNullable || here instanceof z.ZodOptional || here instanceof z.ZodDefault)
-      here = here.unwrap() as z.ZodType
+    while (isWrapped(here))
+      here = (here as z.ZodNullable).unwrap() as z.ZodType
     if (!(here instanceof z.ZodObject)) return undefined
     here = here.shape[String(key)] as z.ZodType | undefined
   }
   return here
 }
+
+const isWrapped = (schema: z.ZodType | undefined) =>
+  schema instanceof z.ZodNullable ||
+  schema instanceof z.ZodOptional ||
+  schema instanceof z.ZodDefault ||
+  schema instanceof z.ZodPrefault
 
 function withoutNulls(input: unknown): unknown {
   if (typeof input !== 'object' || input === null || Array.isArray(input)) return input

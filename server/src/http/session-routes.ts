@@ -4,8 +4,7 @@ import { parseInput } from '@yardfrost/core'
 import { Router } from 'express'
 import type pg from 'pg'
 import { AccessError } from '../errors/access-error.ts'
-import { findAccountByLogin } from '../store/accounts.ts'
-import { accountOf, signedIn } from './access.ts'
+import { findAccount, findAccountByLogin } from '../store/accounts.ts'
 import { SignInLimit } from './sign-in-limit.ts'
 
 export const sessionCookie = 'yardfrost.session'
@@ -35,8 +34,10 @@ export function sessionRoutes(pool: pg.Pool): Router {
     response.status(201).json(found.account)
   })
 
-  router.get('/session', signedIn(pool), (request, response) => {
-    response.json(accountOf(request))
+  // Null when nobody is signed in: asking is not an error.
+  router.get('/session', async (request, response) => {
+    const id = request.session.accountId
+    response.json(id ? await findAccount(pool, id) : null)
   })
 
   router.delete('/session', async (request, response) => {

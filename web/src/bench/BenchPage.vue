@@ -1,0 +1,344 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { lenses, type Lens } from '@yardfrost/core'
+import Button from 'primevue/button'
+import { computed, nextTick, onBeforeUnmount, ref, useTemplateRef, watchEffect, type Component } from 'vue'
+import { onBeforeRouteLeave, useRouter } from 'vue-router'
+import { ApiFailure } from '../api/client.ts'
+import BearingSheet from '../drawing/BearingSheet.vue'
+import { halfSection } from '../drawing/half-section.ts'
+import { layOut, scaleWords } from '../drawing/sheet.ts'
+import { useFormat } from '../figures/use-format.ts'
+import WorkingPanel from '../figures/WorkingPanel.vue'
+import { usePageState } from '../shell/page-state.ts'
+import { useSession } from '../shell/session.ts'
+import { useKeys } from '../shell/use-keys.ts'
+import CarryLens from './carry/CarryLens.vue'
+import ConflictPanel from './ConflictPanel.vue'
+import FindingStrip from './FindingStrip.vue'
+import HistoryPanel from './HistoryPanel.vue'
+import IdentifyLens from './identify/IdentifyLens.vue'
+import LensTrack from './LensTrack.vue'
+import MountLens from './mount/MountLens.vue'
+import { overlayFor } from './overlay-for.ts'
+import SeatLens from './seat/SeatLens.vue'
+import { lensOfField, openBench } from './use-bench.ts'
+
+const { id, lens: asked = '' } = defineProps<{ id: string; lens?: string }>()
+
+const bench = openBench(id)
+const page = usePageState()
+const session = useSession()
+const router = useRouter()
+const format = useFormat()
+
+const lens = computed<Lens>(() => lenses.find((one) => one === asked) ?? 'identify')
+const panels: Record<Lens, Component> = { identify: IdentifyLens, carry: CarryLens, seat: SeatLens, mount: MountLens }
+/** Figure whose working is open; empty for none. */
+const working = ref('')
+const historyOpen = ref(false)
+
+const failure = ref<ApiFailure | null>(null)
+async function load() {
+  failure.value = null
+  try {
+    await bench.load()
+  } catch (error) {
+    if (!(error instanceof ApiFailure)) throw error
+    failure.value = error
+  }
+}
+void load()
+
+function choose(one: Lens) {
+  working.value = ''
+  historyOpen.value = false
+  void router.replace({ name: 'position', params: { id, lens: one } })
+}
+
+function toggleWorking() {
+  working.value = working.value ? '' : bench.assessment.value.lenses[lens.value].headline
+}
+
+/** Goes to a field, on another lens if need be, and puts the cursor there. */
+async function goToField(path: string | null, on: Lens = path ? lensOfField(path) : lens.value) {
+  if (on !== lens.value) choose(on)
+  working.value = ''
+  await nextTick()
+  // The lens has changed with the route, one tick later.
+  await nextTick()
+  if (!path) return
+  const target = document.querySelector<HTMLElement>(`[data-test="${path}"]`)
+  const focusable = target?.matches('input, button') ? target : target?.querySelector<HTMLElement>('[tabindex], input, button')
+  focusable?.focus()
+}
+
+useKeys({
+  ...Object.fromEntries(lenses.map((one, index) => [String(index + 1), () => choose(one)])),
+  w: toggleWorking,
+})
+
+const frame = useTemplateRef('frame')
+const { width, height } = useElementSize(frame)
+
+const section = computed(() => (bench.bearing.value ? halfSection(bench.bearing.value) : null))
+const slides = computed(() => bench.inputs.value.seat.slides === 'outer')
+const overlay = computed(() =>
+  bench.bearing.value && section.value
+    ? overlayFor(lens.value, bench.assessment.value, bench.bearing.value, section.value, format)
+    : null,
+)
+const sized = (mm: number) => format.digits(mm, 'length', { decimals: Number.isInteger(mm) ? 0 : 2 })
+const dimensions = computed(() => {
+  const row = bench.bearing.value?.row
+  if (!row) return { width: '', bore: '', outside: '' }
+  return { width: sized(row.assemblyWidthMm ?? row.widthMm), bore: sized(row.boreMm), outside: sized(row.odMm) }
+})
+const caption = computed(() =>
+  section.value && width.value > 0
+    ? `Half-section ${scaleWords(layOut(section.value, width.value, height.value, slides.value).scale)} on the sheet, drawn from ${dimensions.value.bore} × ${dimensions.value.outside} × ${dimensions.value.width} ${format.unit('length')}`
+    : '',
+)
+
+const time = (iso: string) => new Date(iso).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+
+watchEffect(() => {
+  const { detail, dirty, busy } = bench
+  const now = detail.value
+  page.crumbs = now
+    ? [
+        { label: now.area, to: { name: 'yard' } },
+        { label: `${now.machine.tag} ${now.machine.name}`, to: { name: 'machine', params: { id: now.machine.id } } },
+        { label: now.name },
+      ]
+    : [{ label: 'Yard', to: { name: 'yard' } }]
+  page.saving = now
+    ? {
+        note: busy.value
+          ? 'Saving'
+          : dirty.value
+            ? session.maySave
+              ? 'Unsaved draft'
+              : 'A viewer tries, not saves'
+            : `Saved ${time(now.savedAt)}`,
+        dirty: dirty.value,
+        busy: busy.value,
+        allowed: session.maySave,
+        save: () => void bench.save(),
+      }
+    : null
+})
+onBeforeUnmount(() => {
+  page.saving = null
+})
+
+/** A page that is being left with unsaved work waits for this answer. */
+const leaving = ref<((go: boolean) => void) | null>(null)
+onBeforeRouteLeave((to) => {
+  if (!bench.dirty.value || to.name === 'sign-in') return true
+  return new Promise<boolean>((answer) => {
+    leaving.value = (go) => {
+      leaving.value = null
+      answer(go)
+    }
+  })
+})
+async function saveAndLeave() {
+  if (await bench.save()) leaving.value?.(true)
+  else leaving.value?.(false)
+}
+</script>
+
+<template>
+  <div v-if="failure" class="failure">
+    <h1>{{ failure.message }}.</h1>
+    <p>{{ failure.fix }}</p>
+    <p><button type="button" @click="load">Try again</button> or <RouterLink :to="{ name: 'yard' }">go to the Yard</RouterLink>.</p>
+  </div>
+  <div v-else-if="bench.detail.value" class="bench">
+    <LensTrack :assessment="bench.assessment.value" :lens="lens" @choose="choose" />
+    <div class="notices">
+      <div v-if="leaving" class="notice" role="alertdialog" aria-label="Unsaved work" data-test="leaving">
+        <p><strong>This work is not saved.</strong> If you go, it stays on this device as a draft.</p>
+        <Button v-if="session.maySave" label="Save and go" size="small" @click="saveAndLeave" />
+        <Button label="Go, keep the draft" size="small" severity="secondary" variant="outlined" @click="leaving?.(true)" />
+        <Button label="Stay" size="small" variant="text" autofocus @click="leaving?.(false)" />
+      </div>
+      <div v-if="bench.trouble.value" class="notice trouble" role="alert" data-test="save-trouble">
+        <p>
+          <strong>{{ bench.trouble.value.message }}.</strong> {{ bench.trouble.value.fix }}
+        </p>
+        <Button v-if="bench.trouble.value.signedOut" label="Sign in again" size="small" @click="router.push({ name: 'sign-in', query: { to: router.currentRoute.value.fullPath } })" />
+        <Button v-else-if="bench.dirty.value" label="Save again" size="small" @click="bench.save()" />
+        <Button label="Hide" size="small" variant="text" @click="bench.trouble.value = null" />
+      </div>
+      <div v-if="bench.restoredFrom.value && !bench.conflict.value" class="notice" role="status" data-test="restored">
+        <p>This is your draft of {{ time(bench.restoredFrom.value) }}, kept on this device and not saved yet.</p>
+        <Button label="Throw it away" size="small" severity="secondary" variant="outlined" data-test="discard" @click="bench.discard()" />
+      </div>
+      <ConflictPanel v-if="bench.conflict.value" />
+    </div>
+    <div class="body">
+      <section class="drawing" aria-label="Drawing">
+        <p class="label caption">{{ caption }}</p>
+        <div ref="frame" class="frame">
+          <BearingSheet
+            v-if="section && overlay && width > 0 && height > 0"
+            :section="section"
+            :width="width"
+            :height="height"
+            :slides="slides"
+            :overlay="overlay"
+            :lit="bench.lit.value"
+            :dimensions="dimensions"
+            @light="bench.lit.value = $event"
+            @pick="working = $event"
+          />
+          <div v-else-if="!section" class="empty">
+            <p class="teach">Nothing on the bench yet.</p>
+            <p>Type the number from the ring or the box in Identify, or measure bore, outside diameter and width and look it up.</p>
+          </div>
+        </div>
+      </section>
+      <aside class="panel" aria-label="Lens">
+        <WorkingPanel
+          v-if="working"
+          :figures="bench.assessment.value.lenses[lens].figures"
+          :selected="working"
+          @close="working = ''"
+          @select="working = $event"
+        />
+        <HistoryPanel v-else-if="historyOpen" @close="historyOpen = false" />
+        <template v-else>
+          <component :is="panels[lens]" @working="working = $event" @field="goToField" />
+          <p class="foot">
+            <button type="button" class="link" data-test="history" @click="historyOpen = true">Saves of this position</button>
+            <button v-if="bench.dirty.value" type="button" class="link" @click="bench.discard()">Back to what is saved</button>
+          </p>
+        </template>
+      </aside>
+    </div>
+    <FindingStrip :assessment="bench.assessment.value" @go="(on, field) => goToField(field, on)" />
+  </div>
+</template>
+
+<style scoped>
+.bench {
+  display: grid;
+  grid-template-rows: auto auto minmax(0, 1fr) auto;
+  height: 100%;
+}
+
+.body {
+  display: grid;
+  grid-template-columns: minmax(0, 5fr) minmax(420px, 3fr);
+  min-height: 0;
+}
+
+.drawing {
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+  min-width: 0;
+  min-height: 0;
+  overflow: hidden;
+}
+
+.caption {
+  padding: 12px 22px 0;
+  min-height: 34px;
+}
+
+.frame {
+  min-height: 0;
+  overflow: hidden;
+}
+
+.panel {
+  min-height: 0;
+  padding: 14px 22px 18px;
+  border-left: 1px solid var(--hair);
+  overflow-y: auto;
+}
+
+.notice {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 14px;
+  padding: 8px 18px;
+  border-bottom: 1px solid var(--hair);
+  background: var(--sheet);
+}
+
+.notice p {
+  flex: 1;
+  min-width: 260px;
+}
+
+.trouble strong {
+  color: var(--stop);
+}
+
+.empty,
+.failure {
+  display: grid;
+  align-content: center;
+  justify-items: start;
+  gap: 8px;
+  height: 100%;
+  padding: 0 64px;
+}
+
+.teach {
+  font-size: 24px;
+  font-weight: 700;
+}
+
+.foot {
+  display: flex;
+  gap: 18px;
+  margin-top: 16px;
+}
+
+.link {
+  padding: 4px 0;
+  border: 0;
+  background: none;
+  color: var(--ink-2);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
+}
+
+@media (max-width: 980px) {
+  .bench {
+    height: auto;
+    min-height: 100%;
+    grid-template-rows: auto auto auto auto;
+  }
+
+  .body {
+    grid-template-columns: 1fr;
+  }
+
+  .frame {
+    height: 460px;
+  }
+
+  .panel {
+    border-left: 0;
+    border-top: 1px solid var(--hair);
+  }
+
+  .bench > :last-child {
+    position: sticky;
+    bottom: 0;
+  }
+}
+
+@media print {
+  .body {
+    display: block;
+  }
+}
+</style>

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import type { PositionRevision } from '@yardfrost/contract'
+import { onMounted, ref } from 'vue'
+import { api, ApiFailure } from '../api/client.ts'
+import VerdictMark from '../figures/VerdictMark.vue'
+import { useBench } from './use-bench.ts'
+
+/** Every save of the position: when, who, and how it stood. An old one can be brought back as a draft. */
+const bench = useBench()
+const emit = defineEmits<{ close: [] }>()
+const revisions = ref<PositionRevision[]>([])
+const trouble = ref('')
+
+onMounted(async () => {
+  try {
+    revisions.value = await api.history(bench.id)
+  } catch (error) {
+    if (!(error instanceof ApiFailure)) throw error
+    trouble.value = `${error.message}. ${error.fix}`
+  }
+})
+
+const time = (iso: string) => new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
+
+function bringBack({ inputs }: PositionRevision) {
+  bench.inputs.value = JSON.parse(JSON.stringify(inputs)) as typeof inputs
+  emit('close')
+}
+</script>
+
+<template>
+  <section aria-label="Saves" data-test="history-panel">
+    <header>
+      <h2>Saves of this position</h2>
+      <button type="button" class="close" @click="emit('close')">Close</button>
+    </header>
+    <p v-if="trouble" role="alert">{{ trouble }}</p>
+    <ol>
+      <li v-for="one in revisions" :key="one.version" :data-version="one.version">
+        <VerdictMark :state="one.state" />
+        <div>
+          <p>
+            <strong>{{ one.designation ?? 'no bearing' }}</strong>
+          </p>
+          <p class="quiet">{{ time(one.savedAt) }}, {{ one.savedBy ?? 'nobody known' }}</p>
+        </div>
+        <button v-if="one.version !== bench.detail.value?.version" type="button" class="close" @click="bringBack(one)">bring back</button>
+        <span v-else class="quiet">now</span>
+      </li>
+    </ol>
+  </section>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  justify-content: space-between;
+}
+
+.close {
+  padding: 4px 9px;
+  border: 1px solid var(--hair);
+  border-radius: 4px;
+  background: var(--sheet);
+  cursor: pointer;
+}
+
+ol {
+  margin: 12px 0;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  display: grid;
+  grid-template-columns: 24px 1fr auto;
+  align-items: center;
+  gap: 10px;
+  padding: 8px 0;
+  border-top: 1px solid var(--hair);
+}
+</style>

@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import type { LensAssessment } from '@yardfrost/core'
+import { computed } from 'vue'
+import CheckLine from '../figures/CheckLine.vue'
+
+/** The frame of a lens: its question, its inputs, its figures, its checks worst first, its cautions. */
+const { lens, question } = defineProps<{ lens: LensAssessment; question: string }>()
+defineEmits<{ field: [path: string] }>()
+
+const order = { stop: 0, watch: 1, go: 2 }
+const checks = computed(() => [...lens.checks].sort((a, b) => order[a.verdict] - order[b.verdict]))
+</script>
+
+<template>
+  <div class="lens">
+    <h2>{{ question }}</h2>
+    <slot name="inputs" />
+    <div v-if="$slots['figures']" class="figures">
+      <slot name="figures" />
+    </div>
+    <div class="checks">
+      <CheckLine v-for="check in checks" :key="check.key" :check="check" @field="$emit('field', $event)" />
+    </div>
+    <slot name="after" />
+    <section v-if="lens.cautions.length" class="cautions" aria-label="Cautions" data-test="cautions">
+      <h3 class="label">Before you start</h3>
+      <ul>
+        <li v-for="caution in lens.cautions" :key="caution">{{ caution }}</li>
+      </ul>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.lens {
+  display: grid;
+  gap: 12px;
+}
+
+.figures {
+  padding: 4px 0;
+  border-top: 1px solid var(--hair);
+}
+
+.cautions {
+  padding: 10px 14px;
+  border: 1px solid var(--watch);
+  border-radius: 4px;
+  background: var(--sheet);
+}
+
+.cautions h3 {
+  margin: 0 0 4px;
+  color: var(--watch);
+  font-weight: 650;
+}
+
+ul {
+  display: grid;
+  gap: 4px;
+  margin: 0;
+  padding-left: 18px;
+  font-size: 14px;
+}
+</style>

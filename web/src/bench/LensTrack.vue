@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { lenses, type Assessment, type Lens } from '@yardfrost/core'
+import { useFormat } from '../figures/use-format.ts'
+import VerdictMark from '../figures/VerdictMark.vue'
+
+/** State and headline of every lens; the one in hand stands out. */
+const { assessment, lens } = defineProps<{ assessment: Assessment; lens: Lens }>()
+defineEmits<{ choose: [lens: Lens] }>()
+
+const format = useFormat()
+const names: Record<Lens, string> = { identify: 'Identify', carry: 'Carry', seat: 'Seat', mount: 'Mount' }
+
+function headline(one: Lens): { digits: string; unit: string } | null {
+  const { figures, headline: key } = assessment.lenses[one]
+  const figure = figures[key]
+  return figure ? format.figure(figure) : null
+}
+
+/** What stands on the track when there is no figure. */
+function instead(one: Lens): string {
+  const { state, missing } = assessment.lenses[one]
+  if (state === 'stop') return 'no'
+  return missing.length > 0 ? 'not begun' : 'none'
+}
+</script>
+
+<template>
+  <nav class="track" aria-label="Lenses">
+    <button
+      v-for="(one, index) in lenses"
+      :key="one"
+      type="button"
+      class="stop-on-track"
+      :class="{ chosen: one === lens }"
+      :aria-current="one === lens ? 'step' : undefined"
+      :data-lens="one"
+      :data-state="assessment.lenses[one].state"
+      @click="$emit('choose', one)"
+    >
+      <span class="name">{{ index + 1 }}&ensp;{{ names[one] }}</span>
+      <VerdictMark :state="assessment.lenses[one].state" />
+      <span class="headline">
+        <template v-if="headline(one)">
+          {{ headline(one)?.digits }}<span class="unit"> {{ headline(one)?.unit }}</span>
+        </template>
+        <span v-else class="none">{{ instead(one) }}</span>
+      </span>
+    </button>
+  </nav>
+</template>
+
+<style scoped>
+.track {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  border-bottom: 1px solid var(--hair);
+  background: var(--sheet);
+}
+
+.stop-on-track {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 2px;
+  padding: 8px 12px 12px 16px;
+  border: 0;
+  border-right: 1px solid var(--hair);
+  border-top: 4px solid transparent;
+  background: none;
+  text-align: left;
+  cursor: pointer;
+}
+
+.chosen {
+  border-top-color: var(--spruce);
+  background: var(--paper);
+  margin-bottom: -1px;
+}
+
+.name {
+  font: 17px var(--label);
+}
+
+.headline {
+  grid-column: 1 / -1;
+  font-size: 19px;
+  font-weight: 700;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+
+.unit {
+  font-size: 13px;
+  font-weight: 400;
+  color: var(--ink-2);
+}
+
+.none {
+  font-weight: 400;
+  color: var(--ink-2);
+}
+
+.stop-on-track:focus-visible {
+  outline-offset: -4px;
+}
+
+@media (max-width: 620px) {
+  .stop-on-track {
+    padding: 6px 8px 8px;
+  }
+
+  .headline {
+    font-size: 15px;
+  }
+}
+</style>

@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import type { ApexOptions } from 'apexcharts'
+import { formatNumber } from '@yardfrost/core'
+import { computed } from 'vue'
+import VueApexCharts from 'vue3-apexcharts'
+import { useSettings } from '../../shell/settings.ts'
+
+/** Life against load, with the present point, twice the load, and the life wanted. */
+const { loadN, lifeH, wantedH, exponent, toLoad, unit } = defineProps<{
+  loadN: number
+  lifeH: number
+  wantedH: number
+  exponent: number
+  /** Newtons in the unit on the axis. */
+  toLoad: (newton: number) => number
+  unit: string
+}>()
+
+const settings = useSettings()
+
+const points = 40
+/** From a third of the load to two and a half times, evenly on a log scale. */
+const curve = computed(() =>
+  Array.from({ length: points + 1 }, (_, index): [number, number] => {
+    const share = (1 / 3) * 7.5 ** (index / points)
+    return [toLoad(loadN * share), lifeH * share ** -exponent]
+  }),
+)
+
+/** Charts cannot read the page's roles by themselves; they are read anew when the theme flips. */
+const colours = computed(() => {
+  void settings.night
+  const role = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim()
+  return { ink: role('--ink'), quiet: role('--ink-2'), hair: role('--hair'), ember: role('--ember'), sheet: role('--sheet') }
+})
+
+const options = computed((): ApexOptions => {
+  const { ink, quiet, hair, ember, sheet } = colours.value
+  const label = { colors: quiet, fontFamily: 'Sofia Sans Condensed Variable', fontSize: '14px' }
+  const point = (x: number, y: number, text: string, colour: string) => ({
+    x: toLoad(x),
+    y,
+    marker: { size: 5, fillColor: colour, strokeColor: sheet },
+    label: {
+      text,
+      offsetY: -4,
+      textAnchor: 'start' as const,
+      offsetX: 8,
+      borderWidth: 0,
+      style: { background: 'transparent', color: colour, fontFamily: 'Sofia Sans Condensed Variable', fontSize: '15px' },
+    },
+  })
+  return {
+    chart: { animations: { enabled: false }, toolbar: { show: false }, zoom: { enabled: false }, fontFamily: 'inherit', parentHeightOffset: 0 },
+    stroke: { width: 2.5, curve: 'straight' },
+    colors: [ink],
+    grid: { borderColor: hair, padding: { top: -14, bottom: -4, right: 24, left: 4 } },
+    dataLabels: { enabled: false },
+    legend: { show: false },
+    tooltip: {
+      theme: settings.night ? 'dark' : 'light',
+      x: { formatter: (value: number) => `${formatNumber(value, { figures: 3 })} ${unit}` },
+      y: { formatter: (value: number) => `${formatNumber(value, { figures: 2 })} h`, title: { formatter: () => '' } },
+    },
+    xaxis: {
+      type: 'numeric',
+      tickAmount: 5,
+      labels: { style: label, formatter: (value: string) => formatNumber(Number(value), { figures: 2 }) },
+      axisBorder: { color: quiet },
+      axisTicks: { color: quiet },
+      title: { text: `equivalent load, ${unit}`, offsetY: -6, style: { color: quiet, fontFamily: 'Sofia Sans Condensed Variable', fontSize: '14px', fontWeight: 400 } },
+      tooltip: { enabled: false },
+    },
+    yaxis: {
+      logarithmic: true,
+      labels: { style: label, minWidth: 52, formatter: (value: number) => formatNumber(value, { figures: 1 }) },
+    },
+    annotations: {
+      yaxis: [
+        {
+          y: wantedH,
+          borderColor: quiet,
+          strokeDashArray: 5,
+          label: { text: 'wanted', position: 'right', textAnchor: 'end', borderWidth: 0, style: { background: 'transparent', color: quiet, fontFamily: 'Sofia Sans Condensed Variable', fontSize: '14px' } },
+        },
+      ],
+      points: [point(loadN, lifeH, 'now', ink), point(2 * loadN, lifeH * 2 ** -exponent, 'twice the load', ember)],
+    },
+  }
+})
+</script>
+
+<template>
+  <div class="curve" role="img" aria-label="Life against load">
+    <VueApexCharts type="line" height="190" :options="options" :series="[{ name: 'life', data: curve }]" />
+  </div>
+</template>
+
+<style scoped>
+.curve {
+  min-height: 190px;
+}
+</style>

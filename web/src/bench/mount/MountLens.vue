@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { numberOf } from '@yardfrost/core'
+import { computed } from 'vue'
+import FigureLine from '../../figures/FigureLine.vue'
+import LensSheet from '../LensSheet.vue'
+import QuantityField from '../QuantityField.vue'
+import { useBench } from '../use-bench.ts'
+import HeatScale from './HeatScale.vue'
+
+const emit = defineEmits<{ working: [figure: string]; field: [path: string] }>()
+const bench = useBench()
+const lens = computed(() => bench.assessment.value.lenses.mount)
+const figures = computed(() => lens.value.figures)
+const drivenUp = computed(() => bench.bearing.value?.decoded.boreShape === 'tapered')
+const scale = computed(() => {
+  const ringC = numberOf(figures.value['ring'])
+  const limitC = numberOf(figures.value['limit'])
+  const { roomC } = bench.inputs.value.mount
+  return ringC === null || limitC === null || roomC === null ? null : { ringC, limitC, roomC }
+})
+</script>
+
+<template>
+  <LensSheet
+    :lens="lens"
+    :question="drivenUp ? 'How far is it driven up?' : 'How hot must the ring be, and how hot may it be?'"
+    @field="emit('field', $event)"
+  >
+    <template #inputs>
+      <div v-if="!drivenUp" class="fields">
+        <QuantityField path="mount.roomC" />
+        <QuantityField path="mount.coolingC" />
+        <QuantityField path="mount.slipUm" />
+      </div>
+    </template>
+    <template #figures>
+      <FigureLine answer name="ring" :figure="figures['ring']!" @working="emit('working', $event)" />
+      <HeatScale v-if="scale && !drivenUp" v-bind="scale" />
+      <template v-for="name in ['rise', 'limit', 'travel', 'residual']" :key="name">
+        <FigureLine v-if="figures[name]" :name="name" :figure="figures[name]!" @working="emit('working', $event)" />
+      </template>
+    </template>
+  </LensSheet>
+</template>

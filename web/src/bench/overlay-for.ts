@@ -1,0 +1,189 @@
+import type { Assessment, Figure, FigureValue, Lens, LensAssessment, Precision, Quantity, ResolvedBearing } from '@yardfrost/core'
+import type { HalfSection } from '../drawing/half-section.ts'
+import { emptyOverlay, type Callout, type Overlay, type Surface, type Tone } from '../drawing/overlay.ts'
+import type { Point } from '../drawing/outline.ts'
+
+/** Words for values, in the units of the device. */
+export interface Words {
+  inline: (value: FigureValue, quantity: Quantity, precision?: Precision) => string
+  digits: (value: number, quantity: Quantity, precision?: Precision) => string
+  fit: (from: number, to: number) => { digits: string; word: string; tone: Tone }
+}
+
+/** What the lens in hand lays over the half-section. */
+export function overlayFor(
+  lens: Lens,
+  assessment: Assessment,
+  bearing: ResolvedBearing,
+  section: HalfSection,
+  words: Words,
+): Overlay {
+  const name = bearing.decoded.normal
+  switch (lens) {
+    case 'identify':
+      return identifyOverlay(assessment.lenses.identify, bearing, section, words, name)
+    case 'carry':
+      return carryOverlay(assessment.lenses.carry, section, words, name)
+    case 'seat':
+      return seatOverlay(assessment.lenses.seat, section, words, name)
+    case 'mount':
+      return mountOverlay(assessment.lenses.mount, section, words, name)
+    default:
+      return lens satisfies never
+  }
+}
+
+const inWords = (figure: Figure | undefined, words: Words): string | null =>
+  figure?.value ? words.inline(figure.value, figure.quantity, figure.precision) : null
+
+function identifyOverlay(
+  { figures }: LensAssessment,
+  { decoded }: ResolvedBearing,
+  section: HalfSection,
+  words: Words,
+  name: string,
+): Overlay {
+  const [contact] = section.contacts
+  const callouts: Callout[] = []
+  const clearance = inWords(figures['clearance'], words)
+  if (contact && clearance) {
+    callouts.push({
+      figure: 'clearance',
+      at: contactPoint(contact, 1),
+      tone: 'frost',
+      main: clearance,
+      sub: `clearance in the box, ${decoded.clearanceClass ?? 'CN'}`,
+    })
+  }
+  const inside = inWords(figures['interior'], words)
+  if (contact && inside) {
+    const [x, y] = contact.at
+    callouts.push({
+      figure: 'interior',
+      at: [x + contact.radiusMm * 0.5, y - contact.radiusMm * 0.3],
+      tone: 'ink',
+      main: figures['interior']?.value?.kind === 'text' ? figures['interior'].value.text : inside,
+      sub: 'rolling elements, estimated',
+    })
+  }
+  return { ...emptyOverlay(`Half-section of ${name} on its shaft in its housing`), callouts }
+}
+
+type Contact = HalfSection['contacts'][number]
+
+/** Where an element touches the outer (1) or the inner ring (−1). */
+function contactPoint({ at: [x, y], angleRad, radiusMm }: Contact, side: 1 | -1): Point {
+  return [x + side * radiusMm * Math.sin(angleRad), y + side * radiusMm * Math.cos(angleRad)]
+}
+
+const longestArrowPx = 130
+const shortestArrowPx = 34
+
+function carryOverlay({ figures }: LensAssessment, section: HalfSection, words: Words, name: string): Overlay {
+  const givens = figures['equivalent']?.givens ?? []
+  const force = (symbol: string) => {
+    const value = givens.find((one) => one.symbol === symbol)?.value
+    return value?.kind === 'number' ? value.number : 0
+  }
+  const radialN = force('F_r')
+  const axialN = force('F_a')
+  const longest = Math.max(radialN, axialN, 1)
+  const length = (load: number) => Math.max(shortestArrowPx, (load / longest) * longestArrowPx)
+  const overlay = emptyOverlay(`Loads on ${name}: ${words.inline({ kind: 'number', number: radialN }, 'force')} radial, ${words.inline({ kind: 'number', number: axialN }, 'force')} axial`)
+  const seatY = section.boreMm / 2
+  if (radialN > 0) {
+    overlay.arrows.push({
+      key: 'radial',
+      to: [0, seatY],
+      along: [0, 1],
+      lengthPx: length(radialN),
+      text: words.inline({ kind: 'number', number: radialN }, 'force'),
+      label: { dx: 12, dy: -4, anchor: 'start' },
+    })
+  }
+  if (axialN > 0) {
+    overlay.arrows.push({
+      key: 'axial',
+      to: [section.inner.from, seatY * 0.82],
+      along: [1, 0],
+      lengthPx: length(axialN),
+      text: words.inline({ kind: 'number', number: axialN }, 'force'),
+      label: { dx: 0, dy: -10, anchor: 'start' },
+    })
+  }
+  const carries = radialN > 0 || axialN > 0
+  if (carries && !figures['life']?.refusal)
+    overlay.contactLines = section.contacts.map((contact) => ({
+      from: contactPoint(contact, -1),
+      to: contactPoint(contact, 1),
+    }))
+  const equivalent = inWords(figures['equivalent'], words)
+  const [contact] = section.contacts
+  if (equivalent && contact) {
+    overlay.callouts.push({
+      figure: 'equivalent',
+      at: contactPoint(contact, 1),
+      tone: 'ember',
+      main: equivalent,
+      sub: 'equivalent load P',
+    })
+  }
+  return overlay
+}
+
+function seatOverlay({ figures }: LensAssessment, section: HalfSection, words: Words, name: string): Overlay {
+  const overlay = emptyOverlay(`Seats of ${name}`)
+  const seat = (which: 'shaft' | 'housing', y: number, ring: { from: number; to: number }) => {
+    const fit = figures[`${which}Fit`]?.value
+    const limits = figures[`${which}Limits`]
+    const zone = figures[`${which}Zone`]?.value
+    if (fit?.kind !== 'range' || !limits?.value || zone?.kind !== 'text') return
+    const { digits, word, tone } = words.fit(fit.from, fit.to)
+    const key = `${which}Fit`
+    const surface: Surface = { figure: key, tone, from: ring.from, to: ring.to, y }
+    overlay.surfaces.push(surface)
+    overlay.callouts.push({
+      figure: key,
+      at: [ring.to * 0.82, y],
+      tone,
+      main: `${digits} ${word}`,
+      sub: `${which} ${zone.text}, ${inWords(limits, words) ?? ''}`,
+    })
+  }
+  seat('housing', section.odMm / 2, section.outer)
+  seat('shaft', section.boreMm / 2, section.inner)
+  return overlay
+}
+
+const grownPx = 9
+
+function mountOverlay({ figures, cautions }: LensAssessment, section: HalfSection, words: Words, name: string): Overlay {
+  const overlay = emptyOverlay(`Mounting of ${name}. ${cautions[0] ?? ''}`)
+  const ring = figures['ring']
+  const rise = figures['rise']?.value
+  const told = inWords(ring, words)
+  if (!told || ring?.quantity !== 'temperature') return overlay
+  const heated = rise?.kind === 'number' && rise.number > 0
+  overlay.hotInner = heated
+  const middleY = (section.boreMm / 2 + section.innerShoulderY) / 2
+  const limit = inWords(figures['limit'], words)
+  overlay.callouts.push({
+    figure: 'ring',
+    at: [section.inner.to * 0.7, middleY],
+    tone: heated ? 'ember' : 'ink',
+    main: heated ? `heat to ${told}` : 'no heat needed',
+    sub: limit ? `never over ${limit}` : '',
+  })
+  if (heated) {
+    const growthUm = rise.number * 0.012 * section.boreMm
+    overlay.grownBore = { offsetPx: grownPx }
+    overlay.callouts.push({
+      figure: 'rise',
+      at: [section.inner.from * 0.6, section.boreMm / 2],
+      tone: 'ink',
+      main: `bore grows ${words.inline({ kind: 'number', number: growthUm }, 'deviation')}`,
+      sub: 'dashed line: not to scale',
+    })
+  }
+  return overlay
+}

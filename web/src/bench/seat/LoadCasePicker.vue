@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { loadCases, type LoadCase } from '@yardfrost/core'
+import { useBench } from '../use-bench.ts'
+
+/** Load and rings as four small drawings: the turning ring carries an arrow, the load is ember. */
+const bench = useBench()
+
+const cases: Record<LoadCase, { words: string; example: string }> = {
+  'inner-turns': { words: 'Shaft turns, load stands', example: 'weight, belt, gear' },
+  'outer-turns': { words: 'Housing turns, load stands', example: 'pulley on a fixed axle' },
+  'load-turns': { words: 'Load turns with the shaft', example: 'unbalance' },
+  both: { words: 'Both, or not known', example: 'unbalance and belt' },
+}
+</script>
+
+<template>
+  <div class="cases" role="radiogroup" aria-label="How the load turns" data-test="seat.loadCase">
+    <button
+      v-for="one in loadCases"
+      :key="one"
+      type="button"
+      role="radio"
+      tabindex="0"
+      :aria-checked="bench.inputs.value.seat.loadCase === one"
+      :data-case="one"
+      @click="bench.setAt('seat.loadCase', one)"
+    >
+      <svg width="76" height="62" viewBox="0 0 76 62" aria-hidden="true">
+        <defs>
+          <marker :id="`turn-${one}`" viewBox="0 0 8 8" refX="5" refY="4" markerWidth="7" markerHeight="7" markerUnits="userSpaceOnUse" orient="auto">
+            <path d="M0 0 L8 4 L0 8 Z" class="ink-head" />
+          </marker>
+          <marker :id="`load-${one}`" viewBox="0 0 10 8" refX="10" refY="4" markerWidth="10" markerHeight="8" markerUnits="userSpaceOnUse" orient="auto">
+            <path d="M0 0 L10 4 L0 8 Z" class="load-head" />
+          </marker>
+        </defs>
+        <circle cx="38" cy="34" r="22" :class="{ turning: one === 'outer-turns' }" />
+        <circle cx="38" cy="34" r="11.5" :class="{ turning: one !== 'outer-turns' }" />
+        <path v-if="one === 'outer-turns'" class="turn" d="M62.5 22 A27 27 0 0 1 62.5 46" :marker-end="`url(#turn-${one})`" />
+        <path v-else class="turn" d="M43.6 29.5 A7 7 0 1 1 33 29" :marker-end="`url(#turn-${one})`" />
+        <path v-if="one === 'inner-turns' || one === 'outer-turns' || one === 'both'" class="force" d="M38 1 V21" :marker-end="`url(#load-${one})`" />
+        <path v-if="one === 'load-turns' || one === 'both'" class="force" d="M14 14 A31 31 0 0 1 33 3.6" :marker-end="`url(#load-${one})`" />
+      </svg>
+      <span class="words">{{ cases[one].words }}</span>
+      <span class="example">{{ cases[one].example }}</span>
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.cases {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 8px;
+}
+
+button {
+  display: grid;
+  align-content: start;
+  justify-items: center;
+  gap: 2px;
+  padding: 6px 4px 8px;
+  border: 1px solid var(--hair);
+  border-radius: 4px;
+  background: var(--sheet);
+  cursor: pointer;
+}
+
+button[aria-checked='true'] {
+  border-color: var(--spruce);
+  box-shadow: inset 0 0 0 1px var(--spruce);
+}
+
+.words {
+  font-size: 13.5px;
+  font-weight: 650;
+  line-height: 1.2;
+  text-align: center;
+}
+
+.example {
+  font: 14px var(--label);
+  color: var(--ink-2);
+  text-align: center;
+}
+
+circle {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.3;
+}
+
+circle.turning {
+  stroke-width: 3;
+}
+
+.turn {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.3;
+}
+
+.ink-head {
+  fill: var(--ink);
+}
+
+.force {
+  fill: none;
+  stroke: var(--ember);
+  stroke-width: 2.4;
+}
+
+.load-head {
+  fill: var(--ember);
+}
+</style>

@@ -1,0 +1,432 @@
+<script setup lang="ts">
+import { computed, useId } from 'vue'
+import type { HalfSection } from './half-section.ts'
+import { pathData, toX, toY } from './outline.ts'
+import { placeLabels } from './place-labels.ts'
+import { breakLine, layOut } from './sheet.ts'
+import type { Callout, Overlay } from './overlay.ts'
+
+/** Half-section of a bearing on its shaft in its housing, to scale, with what the lens is about laid over it. */
+const { section, width, height, slides, overlay, lit, dimensions } = defineProps<{
+  section: HalfSection
+  width: number
+  height: number
+  slides: boolean
+  overlay: Overlay
+  lit: string | null
+  dimensions: { width: string; bore: string; outside: string }
+}>()
+const emit = defineEmits<{ light: [figure: string | null]; pick: [figure: string] }>()
+
+const id = useId()
+const sheet = computed(() => layOut(section, width, height, slides))
+const scale = computed(() => sheet.value.scale)
+const x = (mm: number) => toX(scale.value, mm)
+const y = (mm: number) => toY(scale.value, mm)
+
+const paths = computed(() => section.shapes.map(({ part, outline }) => ({ part, d: pathData(outline, scale.value) })))
+
+const shaft = computed(() => {
+  const { shaftFrom: a, shaftTo: b } = sheet.value
+  const seat = section.boreMm / 2
+  const shoulder = section.innerShoulderY
+  const end = x(section.inner.to) + Math.min(60, (section.inner.to - section.inner.from) * scale.value.pxPerMm * 0.6)
+  const thread = seat * 0.93
+  const top = `M${a} ${y(shoulder)} H${x(section.inner.from)} V${y(seat)} H${end} V${y(thread)} H${b}`
+  return {
+    fill: `${top} V${y(0)} H${a} Z`,
+    top,
+    left: breakLine(a, y(shoulder), y(0)),
+    right: breakLine(b, y(thread), y(0)),
+  }
+})
+
+const housing = computed(() => {
+  const { housingFrom: a, housingTo: b, housingTop: top, slidePx } = sheet.value
+  const seat = y(section.odMm / 2)
+  const shoulder = y(section.outerShoulderY)
+  const left = x(section.outer.from) - slidePx
+  const right = x(section.outer.to) + slidePx
+  return {
+    body: `M${a} ${top} H${b} V${seat} H${a} Z`,
+    shoulders: [`M${a} ${seat} H${left} V${shoulder} H${a} Z`, `M${right} ${seat} H${b} V${shoulder} H${right} Z`],
+  }
+})
+
+const labelGapPx = 62
+const callouts = computed(() => {
+  const wanted = overlay.callouts.map(({ at }) => y(at[1]) - 34)
+  const heights = placeLabels(wanted, labelGapPx, 34, height - 70)
+  return overlay.callouts.map((callout, index) => ({
+    ...callout,
+    px: x(callout.at[0]),
+    py: y(callout.at[1]),
+    ly: heights[index] ?? 0,
+  }))
+})
+const calloutWidth = computed(() => width - sheet.value.calloutX - 8)
+const toneClass = ({ tone }: Callout) => `tone-${tone}`
+
+const arrows = computed(() =>
+  overlay.arrows.map((arrow) => {
+    const [fromX, fromY] = [x(arrow.to[0]) - arrow.along[0] * arrow.lengthPx, y(arrow.to[1]) + arrow.along[1] * arrow.lengthPx]
+    return { ...arrow, fromX, fromY, toX: x(arrow.to[0]), toY: y(arrow.to[1]) }
+  }),
+)
+</script>
+
+<template>
+  <svg
+    class="sheet"
+    :width="width"
+    :height="height"
+    :viewBox="`0 0 ${width} ${height}`"
+    role="img"
+    :aria-label="overlay.description"
+    data-test="half-section"
+  >
+    <defs>
+      <pattern :id="`${id}-inner`" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <line class="hatch" y2="7" />
+      </pattern>
+      <pattern :id="`${id}-outer`" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
+        <line class="hatch" y2="7" />
+      </pattern>
+      <pattern :id="`${id}-housing`" width="14" height="14" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <line class="hatch wide" y2="14" />
+      </pattern>
+      <pattern :id="`${id}-cap`" width="14" height="14" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
+        <line class="hatch wide" y2="14" />
+      </pattern>
+      <marker
+        v-for="tone in ['ink', 'ember']"
+        :id="`${id}-head-${tone}`"
+        :key="tone"
+        viewBox="0 0 12 6"
+        refX="12"
+        refY="3"
+        markerWidth="12"
+        markerHeight="6"
+        markerUnits="userSpaceOnUse"
+        orient="auto-start-reverse"
+      >
+        <path d="M0 0 L12 3 L0 6 Z" :class="`head-${tone}`" />
+      </marker>
+      <marker :id="`${id}-load`" viewBox="0 0 18 14" refX="18" refY="7" markerWidth="18" markerHeight="14" markerUnits="userSpaceOnUse" orient="auto">
+        <path d="M0 0 L18 7 L0 14 Z" class="head-ember" />
+      </marker>
+    </defs>
+
+    <path class="solid" :d="shaft.fill" />
+    <path class="edge" :d="shaft.top" />
+    <path class="thin" :d="shaft.left" />
+    <path class="thin" :d="shaft.right" />
+
+    <path class="solid edge" :d="housing.body" />
+    <path class="edge" :d="housing.body" :fill="`url(#${id}-housing)`" />
+    <template v-for="(d, index) in housing.shoulders" :key="index">
+      <path class="solid" :d="d" />
+      <path class="edge" :d="d" :fill="`url(#${id}-cap)`" />
+    </template>
+
+    <template v-for="({ part, d }, index) in paths" :key="index">
+      <path v-if="part === 'inner-ring' || part === 'outer-ring'" class="solid" :class="{ hot: part === 'inner-ring' && overlay.hotInner }" :d="d" />
+      <path
+        v-if="part === 'inner-ring'"
+        class="edge"
+        :class="{ 'hot-edge': overlay.hotInner }"
+        :d="d"
+        :fill="`url(#${id}-inner)`"
+      />
+      <path v-else-if="part === 'outer-ring'" class="edge" :d="d" :fill="`url(#${id}-outer)`" />
+      <path v-else-if="part === 'element'" class="element" :d="d" />
+      <path v-else-if="part === 'closure'" class="closure" :d="d" />
+      <path v-else class="thin-edge" :d="d" />
+    </template>
+
+    <path
+      v-for="(contact, index) in section.contacts"
+      :key="`c${index}`"
+      class="centre"
+      :d="`M${x(contact.at[0]) - 16} ${y(contact.at[1])} h32 M${x(contact.at[0])} ${y(contact.at[1]) - 16} v32`"
+    />
+
+    <line
+      v-for="(line, index) in overlay.contactLines"
+      :key="`l${index}`"
+      class="load-line"
+      :x1="x(line.from[0])"
+      :y1="y(line.from[1])"
+      :x2="x(line.to[0])"
+      :y2="y(line.to[1])"
+    />
+
+    <line
+      v-for="surface in overlay.surfaces"
+      :key="surface.figure"
+      class="surface"
+      :class="[`surface-${surface.tone}`, { lit: lit === surface.figure }]"
+      :x1="x(surface.from) + 3"
+      :x2="x(surface.to) - 3"
+      :y1="y(surface.y)"
+      :y2="y(surface.y)"
+      @mouseenter="emit('light', surface.figure)"
+      @mouseleave="emit('light', null)"
+    />
+
+    <path
+      v-if="overlay.grownBore"
+      class="grown"
+      :d="`M${x(section.inner.from)} ${y(section.boreMm / 2) - overlay.grownBore.offsetPx} H${x(section.inner.to)}`"
+    />
+
+    <path class="axis" :d="`M12 ${y(0)} H${width - 12}`" />
+
+    <g v-if="width >= 560" class="dimensions">
+      <path class="extension" :d="`M${sheet.housingFrom} ${y(section.odMm / 2)} H46`" />
+      <path class="extension" :d="`M${x(section.inner.from)} ${y(section.boreMm / 2)} H86`" />
+      <line x1="52" x2="52" :y1="y(0)" :y2="y(section.odMm / 2)" :marker-end="`url(#${id}-head-ink)`" />
+      <line x1="92" x2="92" :y1="y(0)" :y2="y(section.boreMm / 2)" :marker-end="`url(#${id}-head-ink)`" />
+      <text :transform="`translate(46 ${y(section.odMm / 4)}) rotate(-90)`" text-anchor="middle">⌀{{ dimensions.outside }}</text>
+      <text :transform="`translate(86 ${y(section.boreMm / 4)}) rotate(-90)`" text-anchor="middle">⌀{{ dimensions.bore }}</text>
+      <path class="extension" :d="`M${x(Math.min(section.inner.from, section.outer.from))} ${sheet.housingTop - 6} v-28 M${x(Math.max(section.inner.to, section.outer.to))} ${sheet.housingTop - 6} v-28`" />
+      <line
+        :x1="x(Math.min(section.inner.from, section.outer.from))"
+        :x2="x(Math.max(section.inner.to, section.outer.to))"
+        :y1="sheet.housingTop - 26"
+        :y2="sheet.housingTop - 26"
+        :marker-start="`url(#${id}-head-ink)`"
+        :marker-end="`url(#${id}-head-ink)`"
+      />
+      <text :x="x((Math.min(section.inner.from, section.outer.from) + Math.max(section.inner.to, section.outer.to)) / 2)" :y="sheet.housingTop - 33" text-anchor="middle">
+        {{ dimensions.width }}
+      </text>
+    </g>
+
+    <g v-for="arrow in arrows" :key="arrow.key" class="load">
+      <line :x1="arrow.fromX" :y1="arrow.fromY" :x2="arrow.toX" :y2="arrow.toY" :marker-end="`url(#${id}-load)`" />
+      <text :x="arrow.fromX + arrow.label.dx" :y="arrow.fromY + arrow.label.dy" :text-anchor="arrow.label.anchor">{{ arrow.text }}</text>
+    </g>
+
+    <g
+      v-for="callout in callouts"
+      :key="callout.figure"
+      class="callout"
+      :class="[toneClass(callout), { lit: lit === callout.figure }]"
+      tabindex="0"
+      role="button"
+      :aria-label="`${callout.main}. ${callout.sub}. Open the working`"
+      @mouseenter="emit('light', callout.figure)"
+      @mouseleave="emit('light', null)"
+      @focus="emit('light', callout.figure)"
+      @blur="emit('light', null)"
+      @click="emit('pick', callout.figure)"
+      @keydown.enter="emit('pick', callout.figure)"
+    >
+      <path class="leader" :d="`M${callout.px} ${callout.py} L${sheet.calloutX - 6} ${callout.ly + 6} H${sheet.calloutX + calloutWidth}`" />
+      <circle :cx="callout.px" :cy="callout.py" r="4" />
+      <text class="main" :x="sheet.calloutX" :y="callout.ly">{{ callout.main }}</text>
+      <text class="sub" :x="sheet.calloutX" :y="callout.ly + 24">{{ callout.sub }}</text>
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+.sheet {
+  display: block;
+  overflow: visible;
+}
+
+.hatch {
+  stroke: var(--ink-2);
+  stroke-width: 0.9;
+}
+
+.wide {
+  stroke: var(--hair);
+  stroke-width: 1.2;
+}
+
+.solid {
+  fill: var(--sheet);
+}
+
+.edge {
+  stroke: var(--ink);
+  stroke-width: 1.8;
+  stroke-linejoin: round;
+  fill-opacity: 1;
+}
+
+.edge:not([fill]) {
+  fill: none;
+}
+
+.solid.edge {
+  fill: var(--sheet);
+}
+
+.element {
+  fill: var(--sheet);
+  stroke: var(--ink);
+  stroke-width: 1.8;
+}
+
+.closure {
+  fill: var(--ink);
+  stroke: var(--ink);
+  stroke-width: 1.2;
+}
+
+.thin-edge {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.4;
+}
+
+.thin {
+  fill: none;
+  stroke: var(--ink-2);
+  stroke-width: 1.1;
+}
+
+.centre {
+  stroke: var(--ink-2);
+  stroke-width: 0.9;
+}
+
+.axis {
+  stroke: var(--ink-2);
+  stroke-width: 1.1;
+  stroke-dasharray: 26 5 5 5;
+}
+
+.dimensions line,
+.extension {
+  fill: none;
+  stroke: var(--ink-2);
+  stroke-width: 1;
+}
+
+.extension {
+  stroke: var(--hair);
+}
+
+.dimensions text {
+  fill: var(--ink);
+  font: 17px var(--label);
+  letter-spacing: 0.03em;
+}
+
+.head-ink {
+  fill: var(--ink-2);
+}
+
+.head-ember {
+  fill: var(--ember);
+}
+
+.surface {
+  stroke-width: 6;
+  transition: stroke-width 0.15s;
+}
+
+.surface.lit {
+  stroke-width: 11;
+}
+
+.surface-ember {
+  stroke: var(--ember);
+}
+
+.surface-frost {
+  stroke: var(--frost);
+}
+
+.surface-ink {
+  stroke: var(--ink);
+}
+
+.hot {
+  fill: var(--ember-soft);
+}
+
+.hot-edge {
+  stroke: var(--ember);
+}
+
+.hot-edge + .element {
+  stroke: var(--ink);
+}
+
+.grown {
+  fill: none;
+  stroke: var(--ember);
+  stroke-width: 1.6;
+  stroke-dasharray: 7 4;
+}
+
+.load-line {
+  stroke: var(--ember);
+  stroke-width: 1.6;
+  stroke-dasharray: 9 4;
+}
+
+.load line {
+  stroke: var(--ember);
+  stroke-width: 3.4;
+}
+
+.load text {
+  fill: var(--ember);
+  font: 700 18px var(--text);
+}
+
+.callout {
+  cursor: pointer;
+}
+
+.callout:focus-visible {
+  outline: none;
+}
+
+.callout:focus-visible .main {
+  text-decoration: underline;
+}
+
+.leader {
+  fill: none;
+  stroke: currentColor;
+  stroke-width: 1.1;
+}
+
+.callout circle {
+  fill: currentColor;
+}
+
+.main {
+  fill: currentColor;
+  font: 700 19px var(--text);
+}
+
+.sub {
+  fill: var(--ink);
+  font: 16px var(--label);
+}
+
+.lit .leader {
+  stroke-width: 2.2;
+}
+
+.tone-ember {
+  color: var(--ember);
+}
+
+.tone-frost {
+  color: var(--frost);
+}
+
+.tone-ink {
+  color: var(--ink);
+}
+</style>

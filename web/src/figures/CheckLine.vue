@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import type { Check } from '@yardfrost/core'
+import VerdictMark from './VerdictMark.vue'
+
+defineProps<{ check: Check }>()
+defineEmits<{ field: [path: string] }>()
+</script>
+
+<template>
+  <div class="check" :data-check="check.key" :data-verdict="check.verdict">
+    <VerdictMark :state="check.verdict" />
+    <div>
+      <p>{{ check.reason }}</p>
+      <p v-if="check.verdict !== 'go'" class="out">
+        {{ check.wayOut }}
+        <button v-if="check.field" type="button" class="jump" @click="$emit('field', check.field)">go there</button>
+      </p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.check {
+  display: grid;
+  grid-template-columns: 20px 1fr;
+  gap: 10px;
+  padding: 7px 0;
+  border-top: 1px solid var(--hair);
+}
+
+.out {
+  color: var(--ink-2);
+}
+
+.jump {
+  padding: 0 2px;
+  border: 0;
+  background: none;
+  color: var(--ink);
+  text-decoration: underline;
+  cursor: pointer;
+}
+</style>

@@ -1,0 +1,56 @@
+import { formatQuantity, thinSpace, unitSymbol, type Figure, type FigureValue, type Precision, type Quantity } from '@yardfrost/core'
+import { useSettings } from '../shell/settings.ts'
+
+/** A figure's text taken apart, so that the unit can stand smaller than the digits. */
+export interface Shown {
+  digits: string
+  unit: string
+}
+
+/** Shows values in the units of this device. Reactive: call it in a template or a computed. */
+export function useFormat() {
+  const settings = useSettings()
+
+  const unit = (quantity: Quantity) => unitSymbol(quantity, settings.units)
+
+  const digits = (value: number, quantity: Quantity, precision?: Precision) =>
+    formatQuantity(value, quantity, settings.units, settings.units === 'metric' || quantity === 'ratio' ? precision : undefined)
+
+  function show(value: FigureValue, quantity: Quantity, precision?: Precision): Shown {
+    switch (value.kind) {
+      case 'text':
+        return { digits: value.text, unit: '' }
+      case 'range':
+        return {
+          digits: `${digits(value.from, quantity, precision)} … ${digits(value.to, quantity, precision)}`,
+          unit: unit(quantity),
+        }
+      case 'number':
+        return { digits: digits(value.number, quantity, precision), unit: unit(quantity) }
+      default:
+        return value satisfies never
+    }
+  }
+
+  /** A value with its unit in one text, for drawings and sentences. */
+  function inline(value: FigureValue, quantity: Quantity, precision?: Precision): string {
+    const { digits: text, unit: symbol } = show(value, quantity, precision)
+    return symbol ? `${text}${thinSpace}${symbol}` : text
+  }
+
+  const figure = (one: Figure): Shown | null => (one.value ? show(one.value, one.quantity, one.precision) : null)
+
+  /** A fit in words: the word says tight or loose, not only the sign. `tone` colours it. */
+  function fit(from: number, to: number): { digits: string; word: string; tone: 'ember' | 'frost' | 'ink' } {
+    const plain = (value: number) => digits(Math.abs(value), 'deviation')
+    if (from >= 0) return { digits: `${plain(from)} … ${plain(to)}`, word: `${unit('deviation')} tight`, tone: 'ember' }
+    if (to <= 0) return { digits: `${plain(to)} … ${plain(from)}`, word: `${unit('deviation')} loose`, tone: 'frost' }
+    return {
+      digits: `${plain(from)} loose … ${plain(to)} tight`,
+      word: unit('deviation'),
+      tone: 'ink',
+    }
+  }
+
+  return { unit, digits, show, inline, figure, fit }
+}

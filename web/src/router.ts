@@ -1,0 +1,21 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import { useSession } from './shell/session.ts'
+import YardPage from './yard/YardPage.vue'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', name: 'yard', component: YardPage },
+    { path: '/sign-in', name: 'sign-in', component: () => import('./shell/SignInPage.vue') },
+    { path: '/machines/:id', name: 'machine', component: () => import('./yard/MachinePage.vue'), props: true },
+    { path: '/positions/:id/:lens?', name: 'position', component: () => import('./bench/BenchPage.vue'), props: true },
+    { path: '/:rest(.*)*', name: 'lost', component: () => import('./shell/LostPage.vue') },
+  ],
+})
+
+router.beforeEach(async (to) => {
+  const session = useSession()
+  await session.load()
+  if (!session.account && to.name !== 'sign-in') return { name: 'sign-in', query: { to: to.fullPath } }
+  return true
+})

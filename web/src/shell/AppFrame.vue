@@ -1,0 +1,237 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { useEventListener } from '@vueuse/core'
+import { useTemplateRef } from 'vue'
+import { useRouter } from 'vue-router'
+import CommandSearch from './CommandSearch.vue'
+import KeyHelp from './KeyHelp.vue'
+import YardfrostMark from './YardfrostMark.vue'
+import { usePageState } from './page-state.ts'
+import { useSession } from './session.ts'
+import { useSettings } from './settings.ts'
+import { useKeys } from './use-keys.ts'
+
+const session = useSession()
+const settings = useSettings()
+const page = usePageState()
+const router = useRouter()
+const search = useTemplateRef('search')
+
+useKeys({
+  u: settings.flipUnits,
+  n: settings.flipNight,
+  '/': () => search.value?.focus(),
+  '?': () => {
+    page.helpOpen = !page.helpOpen
+  },
+})
+useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  if (!(event.ctrlKey || event.metaKey) || event.key !== 's' || !page.saving) return
+  event.preventDefault()
+  page.saving.save()
+})
+
+async function signOut() {
+  await session.signOut()
+  await router.push({ name: 'sign-in' })
+}
+</script>
+
+<template>
+  <div class="frame">
+    <a class="skip" href="#main">Skip to the page</a>
+    <header class="band">
+      <RouterLink class="home" :to="{ name: 'yard' }" aria-label="Yardfrost, to the Yard">
+        <YardfrostMark />
+        <span class="name">Yardfrost</span>
+      </RouterLink>
+      <nav class="crumbs" aria-label="Where you are">
+        <template v-for="(crumb, index) in page.crumbs" :key="index">
+          <span v-if="index > 0" class="slash" aria-hidden="true">/</span>
+          <RouterLink v-if="crumb.to" :to="crumb.to">{{ crumb.label }}</RouterLink>
+          <strong v-else aria-current="page">{{ crumb.label }}</strong>
+        </template>
+      </nav>
+      <template v-if="session.account">
+        <CommandSearch ref="search" />
+        <button class="tool" type="button" data-test="units" title="Flip units (u)" @click="settings.flipUnits">
+          {{ settings.units === 'metric' ? 'mm · °C · N' : 'in · °F · lbf' }} <kbd>u</kbd>
+        </button>
+        <button
+          class="tool"
+          type="button"
+          data-test="night"
+          :aria-pressed="settings.night"
+          title="Night shift (n)"
+          @click="settings.flipNight"
+        >
+          {{ settings.night ? 'Day' : 'Night' }}
+        </button>
+        <template v-if="page.saving">
+          <span class="saving" data-test="save-state" role="status">{{ page.saving.note }}</span>
+          <Button
+            class="save"
+            label="Save"
+            data-test="save"
+            :disabled="!page.saving.dirty || page.saving.busy || !page.saving.allowed"
+            @click="page.saving.save()"
+          />
+        </template>
+        <button
+          class="tool who"
+          type="button"
+          data-test="sign-out"
+          :title="`${session.account.name}, ${session.account.role}`"
+          @click="signOut"
+        >
+          Sign out
+        </button>
+      </template>
+    </header>
+    <main id="main" class="page" tabindex="-1">
+      <RouterView v-slot="{ Component, route }">
+        <component :is="Component" :key="String(route.params['id'] ?? route.name)" />
+      </RouterView>
+    </main>
+    <KeyHelp v-if="page.helpOpen" @close="page.helpOpen = false" />
+  </div>
+</template>
+
+<style scoped>
+.frame {
+  display: grid;
+  grid-template: auto 1fr / 100%;
+  height: 100%;
+}
+
+.skip {
+  position: absolute;
+  left: -999px;
+}
+
+.skip:focus {
+  left: 8px;
+  top: 8px;
+  z-index: 20;
+  padding: 6px 10px;
+  background: var(--sheet);
+}
+
+.band {
+  display: flex;
+  align-items: center;
+  gap: 10px 16px;
+  min-height: 48px;
+  padding: 4px 18px;
+  background: var(--band);
+  color: var(--on-band);
+}
+
+.band a {
+  color: inherit;
+  text-decoration: none;
+}
+
+.band :focus-visible {
+  outline-color: var(--on-band);
+}
+
+.home {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+}
+
+.name {
+  font: 650 22px var(--label);
+}
+
+.crumbs {
+  display: flex;
+  flex: 1;
+  align-items: center;
+  gap: 8px;
+  min-width: 0;
+  overflow: hidden;
+  white-space: nowrap;
+}
+
+.crumbs a {
+  opacity: 0.86;
+}
+
+.crumbs a:hover {
+  text-decoration: underline;
+}
+
+.crumbs strong {
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+
+.slash {
+  opacity: 0.5;
+}
+
+.tool {
+  padding: 6px 4px;
+  border: 0;
+  background: none;
+  font-size: 14px;
+  white-space: nowrap;
+  cursor: pointer;
+}
+
+.saving {
+  font-size: 14px;
+  white-space: nowrap;
+}
+
+.save {
+  --p-button-primary-background: var(--sheet);
+  --p-button-primary-hover-background: var(--paper);
+  --p-button-primary-active-background: var(--paper);
+  --p-button-primary-border-color: transparent;
+  --p-button-primary-hover-border-color: transparent;
+  --p-button-primary-color: var(--ink);
+  --p-button-primary-hover-color: var(--ink);
+  --p-button-primary-active-color: var(--ink);
+}
+
+:root.night .save {
+  --p-button-primary-background: var(--ink);
+  --p-button-primary-hover-background: var(--on-band);
+  --p-button-primary-color: var(--paper);
+  --p-button-primary-hover-color: var(--paper);
+}
+
+.page {
+  min-height: 0;
+  overflow: auto;
+}
+
+.page:focus {
+  outline: none;
+}
+
+@media (max-width: 1000px) {
+  .band {
+    flex-wrap: wrap;
+  }
+
+  .crumbs {
+    order: 9;
+    flex: 1 0 100%;
+  }
+
+  .home {
+    flex: 1;
+  }
+}
+
+@media print {
+  .band {
+    display: none;
+  }
+}
+</style>

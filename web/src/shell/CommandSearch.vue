@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import AutoComplete from 'primevue/autocomplete'
+import { ref, useTemplateRef } from 'vue'
+import { useRouter, type RouteLocationRaw } from 'vue-router'
+import { api } from '../api/client.ts'
+
+interface Hit {
+  label: string
+  detail: string
+  to: RouteLocationRaw
+}
+
+const router = useRouter()
+const text = ref<string | Hit>('')
+const hits = ref<Hit[]>([])
+const box = useTemplateRef<{ $el: HTMLElement }>('box')
+
+/** Machines and positions whose tag, name or bearing holds every word that was typed. */
+async function find({ query }: { query: string }) {
+  const words = query.toLowerCase().split(/\s+/).filter(Boolean)
+  const { areas } = await api.yard()
+  const all = areas.flatMap(({ name: area, machines }) =>
+    machines.flatMap((machine): (Hit & { text: string })[] => [
+      {
+        label: `${machine.tag} ${machine.name}`,
+        detail: area,
+        to: { name: 'machine', params: { id: machine.id } },
+        text: `${machine.tag} ${machine.name} ${area}`.toLowerCase(),
+      },
+      ...machine.positions.map((position) => ({
+        label: `${machine.tag} ${machine.name}, ${position.name.toLowerCase()}`,
+        detail: position.designation ?? 'no bearing entered',
+        to: { name: 'position', params: { id: position.id } },
+        text: `${machine.tag} ${machine.name} ${position.name} ${position.designation ?? ''}`.toLowerCase(),
+      })),
+    ]),
+  )
+  hits.value = all.filter(({ text: line }) => words.every((word) => line.includes(word))).slice(0, 12)
+}
+
+async function open({ value }: { value: Hit }) {
+  text.value = ''
+  await router.push(value.to)
+}
+
+defineExpose({ focus: () => box.value?.$el.querySelector('input')?.focus() })
+</script>
+
+<template>
+  <AutoComplete
+    ref="box"
+    v-model="text"
+    class="search"
+    :suggestions="hits"
+    option-label="label"
+    placeholder="Find a machine or bearing"
+    :delay="150"
+    :min-length="1"
+    empty-search-message="Nothing on this site has that in its name"
+    :input-props="{ 'aria-label': 'Find a machine or bearing', 'data-test': 'search' }"
+    @complete="find"
+    @option-select="open"
+  >
+    <template #option="{ option }">
+      <span class="hit">
+        {{ option.label }} <span class="quiet">{{ option.detail }}</span>
+      </span>
+    </template>
+  </AutoComplete>
+  <kbd class="key" aria-hidden="true">/</kbd>
+</template>
+
+<style scoped>
+.search {
+  width: 210px;
+  --p-autocomplete-color: var(--on-band);
+  --p-autocomplete-placeholder-color: color-mix(in srgb, var(--on-band) 75%, transparent);
+  --p-inputtext-color: var(--on-band);
+  --p-inputtext-border-color: color-mix(in srgb, var(--on-band) 45%, transparent);
+  --p-inputtext-hover-border-color: var(--on-band);
+  --p-inputtext-focus-border-color: var(--on-band);
+  --p-inputtext-placeholder-color: color-mix(in srgb, var(--on-band) 75%, transparent);
+}
+
+.search :deep(input) {
+  width: 100%;
+  font-size: 14px;
+}
+
+.key {
+  margin-left: -38px;
+}
+
+.hit {
+  display: flex;
+  gap: 12px;
+  justify-content: space-between;
+  width: 100%;
+}
+
+@media (max-width: 1150px) {
+  .search {
+    width: 150px;
+  }
+}
+</style>

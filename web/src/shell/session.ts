@@ -1,0 +1,34 @@
+import type { Account, SignIn } from '@yardfrost/contract'
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { api } from '../api/client.ts'
+
+/** Who is signed in on this page. */
+export const useSession = defineStore('session', () => {
+  const account = ref<Account | null>(null)
+  let loaded = false
+
+  /** Asks the server once; later calls return at once. */
+  async function load(): Promise<void> {
+    if (loaded) return
+    account.value = await api.whoAmI()
+    loaded = true
+  }
+
+  async function signIn(given: SignIn): Promise<void> {
+    account.value = await api.signIn(given)
+    loaded = true
+  }
+
+  async function signOut(): Promise<void> {
+    await api.signOut()
+    account.value = null
+  }
+
+  /** The server no longer knows this session; what is on the page stays. */
+  function expire(): void {
+    account.value = null
+  }
+
+  return { account, maySave: computed(() => account.value?.role !== 'viewer'), load, signIn, signOut, expire }
+})

@@ -1,0 +1,248 @@
+<script setup lang="ts">
+import type { MachineSummary, Yard } from '@yardfrost/contract'
+import { worstOf } from '@yardfrost/core'
+import { computed, ref } from 'vue'
+import { api, ApiFailure } from '../api/client.ts'
+import VerdictMark from '../figures/VerdictMark.vue'
+import { usePageState } from '../shell/page-state.ts'
+
+const page = usePageState()
+page.saving = null
+page.crumbs = [{ label: 'Yard' }]
+
+const yard = ref<Yard | null>(null)
+const failure = ref<ApiFailure | null>(null)
+async function load() {
+  failure.value = null
+  try {
+    yard.value = await api.yard()
+  } catch (error) {
+    if (!(error instanceof ApiFailure)) throw error
+    failure.value = error
+  }
+}
+void load()
+
+const machines = computed(() => yard.value?.areas.flatMap((area) => area.machines) ?? [])
+/** What needs hands, in walking order: stops first, then what to watch. */
+const calls = computed(() =>
+  (['stop', 'watch'] as const).flatMap((state) =>
+    machines.value.flatMap((machine) =>
+      machine.positions.filter((position) => position.state === state).map((position) => ({ machine, position })),
+    ),
+  ),
+)
+const stops = computed(() => calls.value.filter(({ position }) => position.state === 'stop').length)
+const stateOf = (machine: MachineSummary) => worstOf(machine.positions.map(({ state }) => state))
+</script>
+
+<template>
+  <div v-if="failure" class="failure">
+    <h1>{{ failure.message }}.</h1>
+    <p>{{ failure.fix }}</p>
+    <button type="button" @click="load">Try again</button>
+  </div>
+  <div v-else-if="yard" class="yard">
+    <section class="walk" aria-label="The site">
+      <header>
+        <h1>{{ yard.site }}</h1>
+        <p class="quiet">Every machine in walking order, with the state of its bearings.</p>
+      </header>
+      <section v-for="area in yard.areas" :key="area.id" class="area">
+        <h2>{{ area.name }}</h2>
+        <ol>
+          <li v-for="machine in area.machines" :key="machine.id">
+            <RouterLink class="machine" :to="{ name: 'machine', params: { id: machine.id } }" :data-machine="machine.tag">
+              <VerdictMark :state="stateOf(machine)" />
+              <span class="tag">{{ machine.tag }}</span>
+              <span>{{ machine.name }}</span>
+            </RouterLink>
+            <span class="shaft" aria-label="Positions">
+              <RouterLink
+                v-for="position in machine.positions"
+                :key="position.id"
+                class="seat"
+                :class="position.state"
+                :to="{ name: 'position', params: { id: position.id } }"
+                :title="`${position.name}: ${position.designation ?? 'no bearing entered'}`"
+                :data-position="`${machine.tag} ${position.name}`"
+              >
+                <VerdictMark :state="position.state" :size="15" />
+                <span class="bearing">{{ position.designation ?? position.name }}</span>
+              </RouterLink>
+            </span>
+          </li>
+        </ol>
+      </section>
+      <p v-if="machines.length === 0" class="quiet">No machines on this site yet.</p>
+    </section>
+    <aside class="calls" aria-label="Needs hands">
+      <h2>Needs hands</h2>
+      <p class="count"><strong>{{ stops }}</strong> to stop for, {{ calls.length - stops }} to watch</p>
+      <ol v-if="calls.length">
+        <li v-for="{ machine, position } in calls" :key="position.id">
+          <RouterLink :to="{ name: 'position', params: { id: position.id } }">
+            <VerdictMark :state="position.state" />
+            <span>
+              <strong>{{ machine.tag }}</strong> {{ machine.name }}, {{ position.name.toLowerCase() }}
+              <span class="reason">{{ position.finding }}</span>
+            </span>
+          </RouterLink>
+        </li>
+      </ol>
+      <p v-else class="quiet">Every position says go.</p>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.yard {
+  display: grid;
+  grid-template-columns: minmax(0, 5fr) minmax(380px, 3fr);
+  height: 100%;
+}
+
+.walk {
+  padding: 18px 22px;
+  overflow-y: auto;
+}
+
+.walk header {
+  margin-bottom: 14px;
+}
+
+.area {
+  margin-top: 14px;
+}
+
+ol {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.area li {
+  display: grid;
+  grid-template-columns: minmax(230px, 290px) 1fr;
+  align-items: center;
+  gap: 12px;
+  min-height: 44px;
+  border-top: 1px solid var(--hair);
+}
+
+.area h2 {
+  margin-bottom: 4px;
+}
+
+a {
+  color: inherit;
+  text-decoration: none;
+}
+
+.machine {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  min-height: 44px;
+}
+
+.machine:hover span:last-child {
+  text-decoration: underline;
+}
+
+.tag {
+  font-weight: 700;
+  min-width: 58px;
+}
+
+/* Positions hang on a shaft: one centre line through all of them. */
+.shaft {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 14px;
+  padding: 5px 0;
+  background: linear-gradient(90deg, var(--ink-2) 0 26px, transparent 26px 31px, var(--ink-2) 31px 36px, transparent 36px 41px) 0 50% / 41px 1px repeat-x;
+}
+
+.seat {
+  display: flex;
+  align-items: center;
+  gap: 7px;
+  min-height: 34px;
+  padding: 3px 10px 3px 8px;
+  border: 1px solid var(--hair);
+  background: var(--sheet);
+}
+
+.seat:hover {
+  border-color: var(--ink);
+}
+
+.seat.stop {
+  border-color: var(--stop);
+}
+
+.bearing {
+  font: 16px var(--label);
+}
+
+.calls {
+  padding: 18px 22px;
+  border-left: 1px solid var(--hair);
+  background: var(--sheet);
+  overflow-y: auto;
+}
+
+.count {
+  margin: 2px 0 10px;
+}
+
+.count strong {
+  font-size: 44px;
+  line-height: 1;
+}
+
+.calls li a {
+  display: grid;
+  grid-template-columns: 20px 1fr;
+  gap: 10px;
+  padding: 8px 0;
+  border-top: 1px solid var(--hair);
+}
+
+.calls li a:hover strong {
+  text-decoration: underline;
+}
+
+.reason {
+  display: block;
+  color: var(--ink-2);
+}
+
+.failure {
+  display: grid;
+  justify-items: start;
+  gap: 10px;
+  padding: 48px;
+}
+
+@media (max-width: 980px) {
+  .yard {
+    display: block;
+    height: auto;
+  }
+
+  .calls {
+    border-left: 0;
+    border-top: 1px solid var(--hair);
+  }
+}
+
+@media (max-width: 640px) {
+  .area li {
+    grid-template-columns: 1fr;
+    gap: 0;
+    padding-bottom: 8px;
+  }
+}
+</style>
