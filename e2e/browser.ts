@@ -69,23 +69,29 @@ export async function see(driver: WebDriver, css: string): Promise<WebElement> {
 /** Waits until an element's text fits. */
 export async function seeText(driver: WebDriver, css: string, pattern: RegExp): Promise<string> {
   let last = ''
-  await driver.wait(
-    async () => {
-      const [element] = await driver.findElements(By.css(css))
-      last = element ? await element.getText().catch(() => '') : ''
-      return pattern.test(last)
-    },
-    patienceMs,
-    `${css} does not say ${pattern}`,
-  ).catch((error: unknown) => {
-    throw new Error(`${css} says "${last}", not ${pattern}`, { cause: error })
-  })
+  await driver
+    .wait(
+      async () => {
+        const [element] = await driver.findElements(By.css(css))
+        last = element ? await element.getText().catch(() => '') : ''
+        return pattern.test(last)
+      },
+      patienceMs,
+      `${css} does not say ${pattern}`,
+    )
+    .catch((error: unknown) => {
+      throw new Error(`${css} says "${last}", not ${pattern}`, { cause: error })
+    })
   return last
 }
 
 /** Waits until no such element is left. */
 export async function seeGone(driver: WebDriver, css: string): Promise<void> {
-  await driver.wait(async () => (await driver.findElements(By.css(css))).length === 0, patienceMs, `${css} is still there`)
+  await driver.wait(
+    async () => (await driver.findElements(By.css(css))).length === 0,
+    patienceMs,
+    `${css} is still there`,
+  )
 }
 
 export async function click(driver: WebDriver, css: string): Promise<void> {

@@ -27,11 +27,14 @@ function run(command, args, what) {
 
 export function checkNode() {
   const [major, minor] = process.versions.node.split('.').map(Number)
-  if (major < 20 || (major === 20 && minor < 19)) giveUp(`Node 20.19 or newer is needed; this is ${process.versions.node}.`)
+  if (major < 20 || (major === 20 && minor < 19))
+    giveUp(`Node 20.19 or newer is needed; this is ${process.versions.node}.`)
 }
 
 const probes = {
-  postgresql: () => existsSync('/usr/lib/postgresql') && readdirSync('/usr/lib/postgresql').some((version) => existsSync(`/usr/lib/postgresql/${version}/bin/initdb`)),
+  postgresql: () =>
+    existsSync('/usr/lib/postgresql') &&
+    readdirSync('/usr/lib/postgresql').some((version) => existsSync(`/usr/lib/postgresql/${version}/bin/initdb`)),
   chromium: () => existsSync('/usr/bin/chromium'),
   'chromium-driver': () => existsSync('/usr/bin/chromedriver'),
 }

@@ -25,7 +25,14 @@ try {
   input = JSON.parse(await text(process.stdin))
 } catch (error) {
   if (!(error instanceof SyntaxError)) throw error
-  fail({ error: { code: 'UNREADABLE', field: 'input', message: `standard input is not JSON: ${error.message}`, fix: 'Send one input object, or a list of them.' } })
+  fail({
+    error: {
+      code: 'UNREADABLE',
+      field: 'input',
+      message: `standard input is not JSON: ${error.message}`,
+      fix: 'Send one input object, or a list of them.',
+    },
+  })
 }
 try {
   console.log(JSON.stringify(runCalculation(calculation, input)))

@@ -101,7 +101,7 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         kind: 'pump',
         duty: 'main-process',
         positions: [
-          { name: 'Thrust end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 9800, axialN: 5200, speedRpm: 735 }, seat: { ...locating, housing: 'split' } },
+          { name: 'Thrust end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 9800, axialN: 4400, speedRpm: 735 }, seat: { ...locating, housing: 'split' } },
           { name: 'Coupling end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 7400, axialN: 0, speedRpm: 735 }, seat: { ...floating, housing: 'split' } },
           { name: 'Impeller end', bearing: { designation: 'NU2218 E-C3', requiredClearance: 'C3' } },
         ],
@@ -123,7 +123,7 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         duty: 'round-the-clock',
         positions: [
           { name: 'Pinion, fixed side', bearing: { designation: '32214' }, load: { radialN: 9200, axialN: 3800, speedRpm: 960, running: 'shock' }, seat: locating },
-          { name: 'Pinion, loose side', bearing: { designation: '32212' }, load: { radialN: 7100, axialN: 0, speedRpm: 960, running: 'shock' }, seat: floating },
+          { name: 'Pinion, loose side', bearing: { designation: '32212' }, load: { radialN: 5600, axialN: 0, speedRpm: 960, running: 'shock' }, seat: floating },
           { name: 'Wheel, upper', bearing: { designation: '30222' }, load: { radialN: 14500, axialN: 4100, speedRpm: 118 }, seat: locating },
           { name: 'Wheel, lower', bearing: { designation: '30222' }, load: { radialN: 18800, axialN: 9000, speedRpm: 118 }, seat: locating },
         ],
@@ -227,11 +227,11 @@ export async function loadDemoSite(pool: pg.Pool, catalogue: Catalogue): Promise
       accountId ??= id
     }
     for (const [order, area] of areas.entries()) {
-      const areaId = await insert(
-        db,
-        'insert into area (site_id, name, walk_order) values ($1, $2, $3) returning id',
-        [siteId, area.name, order],
-      )
+      const areaId = await insert(db, 'insert into area (site_id, name, walk_order) values ($1, $2, $3) returning id', [
+        siteId,
+        area.name,
+        order,
+      ])
       for (const [machineOrder, machine] of area.machines.entries())
         await addMachine(db, { siteId, areaId, accountId, catalogue }, machine, machineOrder)
     }

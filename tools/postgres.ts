@@ -9,7 +9,9 @@ const asRoot = process.getuid?.() === 0
 /** Newest PostgreSQL that Debian has installed. */
 function binFolder(): string {
   const base = '/usr/lib/postgresql'
-  const versions = existsSync(base) ? readdirSync(base).filter((name) => existsSync(join(base, name, 'bin/initdb'))) : []
+  const versions = existsSync(base)
+    ? readdirSync(base).filter((name) => existsSync(join(base, name, 'bin/initdb')))
+    : []
   const newest = versions.sort((a, b) => Number(b) - Number(a))[0]
   if (!newest) throw new Error('PostgreSQL is not installed: apt-get install postgresql')
   return join(base, newest, 'bin')
@@ -49,14 +51,27 @@ export class Cluster {
     if (existsSync(join(this.#data, 'PG_VERSION'))) return false
     mkdirSync(this.#folder, { recursive: true, mode: 0o755 })
     if (asRoot) execFileSync('chown', ['postgres:postgres', this.#folder])
-    await runProgram('initdb', ['-D', this.#data, '-U', 'yardfrost', '--auth=trust', '--encoding=UTF8', '--locale=C.UTF-8'])
+    await runProgram('initdb', [
+      '-D',
+      this.#data,
+      '-U',
+      'yardfrost',
+      '--auth=trust',
+      '--encoding=UTF8',
+      '--locale=C.UTF-8',
+    ])
     return true
   }
 
   /** Starts the server, or takes over one that a crash left running in this folder. */
   async start(): Promise<void> {
     if (await this.#isRunning()) await this.stop()
-    const settings = [`port=${this.#port}`, 'listen_addresses=127.0.0.1', `unix_socket_directories=${this.#folder}`, ...this.#settings]
+    const settings = [
+      `port=${this.#port}`,
+      'listen_addresses=127.0.0.1',
+      `unix_socket_directories=${this.#folder}`,
+      ...this.#settings,
+    ]
     try {
       await runProgram('pg_ctl', [
         '-D', this.#data, '-l', join(this.#folder, 'server.log'), '-w', '-t', '30', '-s',
@@ -82,5 +97,4 @@ export class Cluster {
     const log = join(this.#folder, 'server.log')
     return existsSync(log) ? readFileSync(log, 'utf8').trim().split('\n').slice(-5).join('\n') : 'there is no log'
   }
-
 }

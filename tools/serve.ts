@@ -55,7 +55,9 @@ async function startDatabase(folder: string, port: number): Promise<{ url: strin
 async function explainBusyDatabasePort(folder: string, port: number): Promise<void> {
   const own = z.string().safeParse(await readFirst(join(folder, 'postgres/data/postmaster.pid')))
   if (own.success) return
-  throw new StartError(`Port ${port} is in use, and Yardfrost wants it for its database. Set YARDFROST_PG_PORT to a free one.`)
+  throw new StartError(
+    `Port ${port} is in use, and Yardfrost wants it for its database. Set YARDFROST_PG_PORT to a free one.`,
+  )
 }
 
 async function readFirst(file: string): Promise<string | null> {
@@ -92,7 +94,9 @@ async function serve(): Promise<void> {
   if (done.length > 0) say(`migrated the database: ${done.join(', ')}`)
   const catalogue = loadCatalogue()
   if (await loadDemoSite(pool, catalogue)) say('loaded the demo site, Marram Point Saltworks')
-  const { version } = z.object({ version: z.string() }).parse(JSON.parse(readFileSync(join(root, 'package.json'), 'utf8')))
+  const { version } = z
+    .object({ version: z.string() })
+    .parse(JSON.parse(readFileSync(join(root, 'package.json'), 'utf8')))
   server = await startServer({ pool, catalogue, log, version, port, webFolder: join(root, 'web/dist') })
   say(`serving at http://localhost:${server.port}`)
   for (const { login, password, role } of demoAccounts) say(`sign in as ${role}: ${login} / ${password}`)
@@ -117,7 +121,9 @@ try {
   await serve()
 } catch (error) {
   const known =
-    error instanceof StartError || error instanceof AlreadyRunning || (error instanceof Error && /^PostgreSQL/.test(error.message))
+    error instanceof StartError ||
+    error instanceof AlreadyRunning ||
+    (error instanceof Error && /^PostgreSQL/.test(error.message))
   console.error(known ? `yardfrost: ${(error as Error).message}` : error)
   await cleanUp()
   process.exit(1)

@@ -25,14 +25,8 @@ export {
   type Closure,
 } from './model/bearing-type.ts'
 export { Duty, duties, Machine, MachineKind, machineKinds } from './model/machine.ts'
-export {
-  emptyPosition,
-  LoadCase,
-  loadCases,
-  Position,
-  runningKinds,
-  type FieldMeta,
-} from './model/position.ts'
+export { emptyPosition, LoadCase, loadCases, Position, runningKinds, type FieldMeta } from './model/position.ts'
+export { renderSentence } from './model/sentence.ts'
 export {
   formatInput,
   formatNumber,

@@ -3,7 +3,8 @@ import { attempt, type InputError } from '../errors/input-error.ts'
 import { bearingTypeNames, isBall, lifeExponent } from '../model/bearing-type.ts'
 import type { Machine } from '../model/machine.ts'
 import type { Position } from '../model/position.ts'
-import { formatNumber, thinSpace } from '../model/units.ts'
+import { inSentence } from '../model/sentence.ts'
+import { formatNumber } from '../model/units.ts'
 import { assessLens, type Check, type LensAssessment } from '../working/assessment.ts'
 import { number, refusalOf, text, type Figure, type Given, type Missing } from '../working/figure.ts'
 import { basicRatingLife, lifeHours } from './basic-life.ts'
@@ -92,7 +93,10 @@ function loadOn({ load }: Position, { row, interior, decoded }: ResolvedBearing,
       axialN: load.axialN ?? 0,
       staticRatingN: ratings.staticN,
       // Groups of balls that ISO 76 gives no radial f0 for do not ask for one.
-      f0: row.type === 'deep-groove-ball' || row.type === 'insert-ball' || row.type === 'angular-contact-ball' ? interior.f0 : undefined,
+      f0:
+        row.type === 'deep-groove-ball' || row.type === 'insert-ball' || row.type === 'angular-contact-ball'
+          ? interior.f0
+          : undefined,
       contactAngleDeg: interior.contactAngleDeg,
       // Double row angular contact bearings are made back to back.
       arrangement: row.type === 'angular-contact-ball' && interior.rows === 2 ? 'back-to-back' : 'single',
@@ -116,7 +120,8 @@ function lifeOf({ load }: Position, { row }: ResolvedBearing, ratings: Ratings, 
   return { millionRevs, hoursH, beyondRating }
 }
 
-const wantedHours = ({ load }: Position, machine: Machine): number => load.wantedLifeH ?? wantedLife(machine.duty).wantedH
+const wantedHours = ({ load }: Position, machine: Machine): number =>
+  load.wantedLifeH ?? wantedLife(machine.duty).wantedH
 
 /** Life from estimated ratings is not stated beyond two figures. */
 const lifePrecision = (estimated: boolean) => ({ figures: estimated ? 2 : 3 })
@@ -160,7 +165,8 @@ function lifeFigure(
     formula: `L_{10h} = \\frac{10^6}{60\\,n}\\left(\\frac{C}{P}\\right)^{${exponent}}`,
     givens,
     source: 'ISO 281:2007',
-    validity: '90 of 100 such bearings last longer. Clean, well lubricated, P up to half of C; dirt and loose seats end most bearings earlier.',
+    validity:
+      '90 of 100 such bearings last longer. Clean, well lubricated, P up to half of C; dirt and loose seats end most bearings earlier.',
     estimate: estimated,
     ...(missing.life.length > 0 ? { missing: missing.life } : {}),
     ...(refusal ? { refusal: refusalOf(refusal) } : {}),
@@ -253,9 +259,16 @@ function ratingFigure({ row, interior }: ResolvedBearing, ratings: Ratings, kind
     value: number(dynamic ? ratings.dynamicN : ratings.staticN),
     formula: estimated ? formula : `${dynamic ? 'C' : 'C_0'} = \\text{maker’s value}`,
     givens: estimated ? givens : [],
-    source: estimated ? (dynamic ? 'ISO 281:2007 with estimated inside' : 'ISO 76:2006 with estimated inside') : 'Maker’s value, typed',
+    source: estimated
+      ? dynamic
+        ? 'ISO 281:2007 with estimated inside'
+        : 'ISO 76:2006 with estimated inside'
+      : 'Maker’s value, typed',
     ...(estimated
-      ? { validity: 'An estimate until the maker’s value is entered; it must not be used to approve a lower rating than the machine’s maker chose.' }
+      ? {
+          validity:
+            'An estimate until the maker’s value is entered; it must not be used to approve a lower rating than the machine’s maker chose.',
+        }
       : {}),
     estimate: estimated,
   }
@@ -291,7 +304,12 @@ function ratioFigure(load: EquivalentLoad, ratings: Ratings): Figure {
   }
 }
 
-function safetyFigure({ load: given }: Position, { row }: ResolvedBearing, load: EquivalentLoad, ratings: Ratings): Figure {
+function safetyFigure(
+  { load: given }: Position,
+  { row }: ResolvedBearing,
+  load: EquivalentLoad,
+  ratings: Ratings,
+): Figure {
   return {
     label: 'Static safety',
     symbol: 's_0',
@@ -359,9 +377,7 @@ function refusedCheck(refusal: InputError): Check {
   return {
     key: 'refused',
     verdict: 'stop',
-    reason: axial
-      ? `The axial load must be ${refusal.allowed}.`
-      : `${refusal.message.replace('radialN', 'The radial load')}.`,
+    reason: `${refusalOf(refusal).message}.`,
     wayOut: refusal.fix,
     field: axial ? 'load.axialN' : 'load.radialN',
   }
@@ -384,7 +400,7 @@ function lifeChecks(life: Life | null, wantedH: number): Check[] {
     ]
   }
   if (life.hoursH === null) return []
-  const hours = (value: number) => `${formatNumber(value, { figures: 2 })}${thinSpace}h`
+  const hours = (value: number) => inSentence(value, 'duration', 2)
   const said = `Rated life is ${hours(life.hoursH)}, wanted ${hours(wantedH)}`
   if (life.hoursH >= wantedH) {
     return [
@@ -407,7 +423,12 @@ function lifeChecks(life: Life | null, wantedH: number): Check[] {
   ]
 }
 
-function loadChecks({ load: given }: Position, bearing: ResolvedBearing, ratings: Ratings, load: EquivalentLoad): Check[] {
+function loadChecks(
+  { load: given }: Position,
+  bearing: ResolvedBearing,
+  ratings: Ratings,
+  load: EquivalentLoad,
+): Check[] {
   const { row, decoded } = bearing
   const checks: Check[] = []
   const radialN = given.radialN ?? 0

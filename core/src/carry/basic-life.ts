@@ -5,7 +5,7 @@ import { BearingType, lifeExponent } from '../model/bearing-type.ts'
 export const BasicLifeInput = z.strictObject({
   bearingType: BearingType,
   dynamicRatingN: z.number().gt(0).meta({ unit: 'N', description: 'Basic dynamic rating C' }),
-  equivalentN: z.number().gt(0).meta({ unit: 'N', description: 'Equivalent dynamic load P, at most C' }),
+  equivalentN: z.number().min(0.001).meta({ unit: 'N', description: 'Equivalent dynamic load P, at most C' }),
   speedRpm: z.number().gt(0).lte(100_000).meta({ unit: 'r/min', description: 'Speed' }),
 })
 export type BasicLifeInput = z.infer<typeof BasicLifeInput>

@@ -7,10 +7,17 @@ import { BearingType, bearingTypeNames, isBall } from '../model/bearing-type.ts'
 import { interpolate } from '../tables/step-table.ts'
 
 const largestLoadN = 1e8
+/** Less than this is no load: it would give lives beyond all numbers. */
+const leastLoadN = 0.001
 
 export const EquivalentLoadInput = z.strictObject({
   bearingType: BearingType,
-  radialN: z.number().min(0).max(largestLoadN).default(0).meta({ unit: 'N', description: 'Radial load on the bearing or pair' }),
+  radialN: z
+    .number()
+    .min(0)
+    .max(largestLoadN)
+    .default(0)
+    .meta({ unit: 'N', description: 'Radial load on the bearing or pair' }),
   axialN: z.number().min(0).max(largestLoadN).default(0).meta({ unit: 'N', description: 'Axial load, as a magnitude' }),
   staticRatingN: z.number().gt(0).optional().meta({ unit: 'N', description: 'C0 of one bearing' }),
   f0: z.number().min(5).max(20).optional().meta({ description: 'Factor f0 of ISO 76; 14 is assumed when absent' }),
@@ -19,7 +26,10 @@ export const EquivalentLoadInput = z.strictObject({
     .enum(['single', 'tandem', 'back-to-back', 'face-to-face'])
     .default('single')
     .meta({ description: 'Single bearing, or how the pair is set' }),
-  ribs: z.enum(['none', 'both-rings']).default('none').meta({ description: 'Cylindrical roller: ribs that can take axial load' }),
+  ribs: z
+    .enum(['none', 'both-rings'])
+    .default('none')
+    .meta({ description: 'Cylindrical roller: ribs that can take axial load' }),
   dynamicRatingN: z.number().gt(0).optional().meta({ unit: 'N', description: 'C; gives the minimum load' }),
 })
 export type EquivalentLoadInput = z.input<typeof EquivalentLoadInput>
@@ -65,8 +75,8 @@ export function equivalentLoad(given: EquivalentLoadInput): EquivalentLoad {
   const { radialN = 0, axialN = 0, arrangement = 'single', ribs = 'none' } = given
   const input: Input = { ...given, radialN, axialN, arrangement, ribs }
   const { bearingType } = input
-  if (radialN === 0 && axialN === 0) {
-    throw refuse('radialN', 0, 'more than 0 N where there is no axial load either', 'Give the load on the bearing.')
+  if (radialN + axialN < leastLoadN) {
+    throw refuse('radialN', radialN, 'more than 0 N where there is no axial load either', 'Give the load on the bearing.')
   }
   if (input.arrangement !== 'single' && bearingType !== 'angular-contact-ball' && bearingType !== 'tapered-roller') {
     throw refuse('arrangement', input.arrangement, `single for ${bearingType}`, 'Pairs are angular contact or tapered.')
@@ -122,7 +132,7 @@ function factorsOf(input: Input): Factors {
           throw refuse(
             'axialN',
             axialN,
-            `at most half the radial load (${0.5 * radialN} N) on the ribs of a cylindrical roller bearing`,
+            `at most half the radial load, ${0.5 * radialN} N, on the ribs of a cylindrical roller bearing`,
             'Let a ball, tapered or spherical roller bearing take the axial load.',
           )
         }
@@ -156,7 +166,12 @@ function radialOnly({ bearingType, axialN }: Input): Factors {
 function relativeLoad({ f0 = 14, axialN, staticRatingN }: Input, share: number, largest: number): number {
   if (axialN === 0) return 0
   if (staticRatingN === undefined) {
-    throw refuse('staticRatingN', undefined, 'C0 of one bearing in N when there is an axial load', 'Give staticRatingN.')
+    throw refuse(
+      'staticRatingN',
+      undefined,
+      'C0 of one bearing in N when there is an axial load',
+      'Give staticRatingN.',
+    )
   }
   const relative = (f0 * axialN * share) / staticRatingN
   if (relative > largest) {

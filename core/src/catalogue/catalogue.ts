@@ -60,7 +60,6 @@ export function readCatalogue(csv: string): Catalogue {
   }
 }
 
-
 /** Row of the deep groove bearing that an insert bearing's inside is made like. */
 export function seatSizeOf(row: CatalogueRow, catalogue: Catalogue): CatalogueRow | undefined {
   if (row.type !== 'insert-ball') return undefined
@@ -77,7 +76,13 @@ function readRow(line: string, index: number): CatalogueRow {
   const [boreMm, odMm, widthMm, assemblyWidthMm, chamferMm, outerWidthMm] = numbers.map((text) =>
     text === '' ? null : Number(text),
   )
-  if (cells.length !== columns.length || !boreMm || !odMm || !widthMm || numbers.some((text) => Number.isNaN(Number(text)))) {
+  if (
+    cells.length !== columns.length ||
+    !boreMm ||
+    !odMm ||
+    !widthMm ||
+    numbers.some((text) => Number.isNaN(Number(text)))
+  ) {
     throw new Error(`catalogue line ${index + 2} does not fit: ${line}`)
   }
   return {

@@ -45,7 +45,10 @@ export interface Decoded {
  * @see ISO 15, ISO 355, ISO 104 for the base; common practice for the suffixes
  */
 export function decodeDesignation(designation: string, catalogue: Catalogue): Decoded {
-  const text = designation.trim().toUpperCase().replace(/\p{Pd}/gu, '-')
+  const text = designation
+    .trim()
+    .toUpperCase()
+    .replace(/\p{Pd}/gu, '-')
   if (text.length < 1 || text.length > 40 || !/^[A-Z0-9 \-./,_+]+$/.test(text)) {
     throw refuse(designation, '1 to 40 letters, digits, spaces and - . / , _ +')
   }
@@ -144,14 +147,7 @@ function withInchBore(base: Base, text: string): Base {
   }
 }
 
-function finishBase(
-  series: Series,
-  size: string,
-  boreMm: number,
-  run: Run,
-  to: number,
-  catalogue: Catalogue,
-): Base {
+function finishBase(series: Series, size: string, boreMm: number, run: Run, to: number, catalogue: Catalogue): Base {
   const row = catalogue.byDesignation.get(size) ?? null
   return { series, boreMm, row, size, normal: size, inchBore: false, from: run.from, to }
 }
@@ -238,10 +234,7 @@ function describe(base: Base, found: Suffix[], unknown: string[]): Decoded {
     closure: closure?.closure ?? (insert ? 'contact-seal' : 'open'),
     closedSides: closure?.closedSides ?? (insert ? 2 : 0),
     boreShape: taper ? 'tapered' : 'cylindrical',
-    features: [
-      ...typeFeatures(series, base.inchBore),
-      ...featureOrder.flatMap((group) => of(group)?.features ?? []),
-    ],
+    features: [...typeFeatures(series, base.inchBore), ...featureOrder.flatMap((group) => of(group)?.features ?? [])],
     unknown,
     assumed,
     normal: [base.normal + written(gluedOrder).join(''), ...written(dashedOrder)].join('-'),

@@ -154,7 +154,9 @@ function countElements(rule: Rule, elementDiameterMm: number, pitchDiameterMm: n
 
 /** Series whose estimates could not be held against published ratings. */
 const unverifiedSeries = new Set(
-  '618 619 160 64 622 623 70 719 32 33 QJ2 QJ3 NU10 NJ10 N10 NU4 NJ4 213 240 241 313 330 331 332 NA48 NA69 UC3 C22 C23 C30 C31'.split(' '),
+  '618 619 160 64 622 623 70 719 32 33 QJ2 QJ3 NU10 NJ10 N10 NU4 NJ4 213 240 241 313 330 331 332 NA48 NA69 UC3 C22 C23 C30 C31'.split(
+    ' ',
+  ),
 )
 
 /** Whether the estimate of this series was held against published ratings. */

@@ -8,8 +8,17 @@ export const RatingInput = z.strictObject({
   rows: z.int().min(1).max(6).default(1).meta({ description: 'Rows of rolling elements' }),
   elements: z.int().min(3).max(300).meta({ description: 'Rolling elements in one row' }),
   elementDiameterMm: z.number().min(0.3).max(250).meta({ unit: 'mm', description: 'Ball or mean roller diameter' }),
-  elementLengthMm: z.number().min(0.5).max(1000).optional().meta({ unit: 'mm', description: 'Effective roller length, without chamfers' }),
-  pitchDiameterMm: z.number().min(2).max(3000).meta({ unit: 'mm', description: 'Pitch diameter of the rolling elements' }),
+  elementLengthMm: z
+    .number()
+    .min(0.5)
+    .max(1000)
+    .optional()
+    .meta({ unit: 'mm', description: 'Effective roller length, without chamfers' }),
+  pitchDiameterMm: z
+    .number()
+    .min(2)
+    .max(3000)
+    .meta({ unit: 'mm', description: 'Pitch diameter of the rolling elements' }),
   contactAngleDeg: z.number().min(0).max(90).optional().meta({ unit: '°', description: 'Contact angle' }),
 })
 export type RatingInput = z.input<typeof RatingInput>
@@ -63,12 +72,22 @@ export function checkInterior(input: RatingInput): Interior {
   const { bearingType, rows = 1, elements, elementDiameterMm, pitchDiameterMm } = input
   const rule = rules[bearingType]
   if (!rule.rows.includes(rows)) {
-    throw refuse('rows', rows, `one of ${rule.rows.join(', ')} for ${bearingType}`, 'Give the rows of rolling elements.')
+    throw refuse(
+      'rows',
+      rows,
+      `one of ${rule.rows.join(', ')} for ${bearingType}`,
+      'Give the rows of rolling elements.',
+    )
   }
   const contactAngleDeg = input.contactAngleDeg ?? rule.angle
   if (contactAngleDeg === null || contactAngleDeg < rule.from || contactAngleDeg > rule.to) {
     const allowed = rule.from === rule.to ? `${rule.from}°` : `from ${rule.from} to ${rule.to}°`
-    throw refuse('contactAngleDeg', contactAngleDeg ?? undefined, `${allowed} for ${bearingType}`, 'Give the contact angle.')
+    throw refuse(
+      'contactAngleDeg',
+      contactAngleDeg ?? undefined,
+      `${allowed} for ${bearingType}`,
+      'Give the contact angle.',
+    )
   }
   if (!isBall(bearingType) && input.elementLengthMm === undefined) {
     throw refuse('elementLengthMm', undefined, 'from 0.5 to 1000 mm for rollers', 'Give the effective roller length.')

@@ -116,8 +116,7 @@ function describedUnit(schema: z.ZodType | undefined): string {
 export function fieldSchema(schema: z.ZodObject, path: readonly PropertyKey[]): z.ZodType | undefined {
   let here: z.ZodType | undefined = schema
   for (const key of path) {
-    while (isWrapped(here))
-      here = (here as z.ZodNullable).unwrap() as z.ZodType
+    while (isWrapped(here)) here = (here as z.ZodNullable).unwrap() as z.ZodType
     if (!(here instanceof z.ZodObject)) return undefined
     here = here.shape[String(key)] as z.ZodType | undefined
   }

@@ -36,7 +36,7 @@ function designationFigure({ bearing }: Position, lookup: BearingLookup): Figure
         typed('number on the box', bearing.designation),
         said('series', decoded.series),
         said('clearance', decoded.clearanceClass ?? 'set on mounting', decoded.assumed.includes('clearanceClass')),
-        said('closure', `${decoded.closure}, ${decoded.closedSides} sides`, decoded.assumed.includes('closure')),
+        said('closure', closureWords(decoded), decoded.assumed.includes('closure')),
         said('bore', decoded.boreShape, decoded.assumed.includes('boreShape')),
         ...decoded.features.map((feature) => said('suffix', feature.replace(/-/g, ' '))),
         ...decoded.unknown.map((part) => said('not read', part)),
@@ -54,6 +54,11 @@ function designationFigure({ bearing }: Position, lookup: BearingLookup): Figure
     ...(lookup.kind === 'none' ? { missing: [designationMissing] } : {}),
     ...(lookup.kind === 'refused' ? { refusal: refusalOf(lookup.refusal) } : {}),
   }
+}
+
+function closureWords({ closure, closedSides }: { closure: string; closedSides: number }): string {
+  if (closedSides === 0) return 'open'
+  return `${closure.replace(/-/g, ' ')}, ${closedSides === 2 ? 'both sides' : 'one side'}`
 }
 
 function typed(label: string, value: string): Given {
@@ -107,22 +112,20 @@ function clearanceFigure({ bearing: given }: Position, { bearing }: Found): Figu
         precision: { decimals: 0 },
         from: 'catalogue',
       },
-      said(
-        'class on the box',
-        decoded.clearanceClass ?? 'set on mounting',
-        decoded.assumed.includes('clearanceClass'),
-      ),
+      said('class on the box', decoded.clearanceClass ?? 'set on mounting', decoded.assumed.includes('clearanceClass')),
       typed('machine calls for', given.requiredClearance ?? 'not stated'),
     ],
     source: 'ISO 5753-1',
     validity: 'Unmounted, unloaded, at 20 °C.',
   }
+  if (decoded.clearanceClass === null) return { ...base, value: text('set on mounting') }
+  const { clearanceClass } = decoded
   const { value, refusal } = attempt(() =>
     initialClearance({
       bearingType: row.type,
       boreMm: row.boreMm,
       boreShape: decoded.boreShape,
-      clearanceClass: decoded.clearanceClass ?? 'CN',
+      clearanceClass,
     }),
   )
   return value
@@ -142,7 +145,7 @@ function interiorFigure({ bearing: { row, interior } }: Found): Figure {
     from: 'estimate',
   })
   return {
-    label: 'Inside, estimated',
+    label: 'Inside',
     symbol: 'Z \\times D_w',
     quantity: 'length',
     value: text(`${rows > 1 ? `${rows} × ` : ''}${elements} of ${element}`),
@@ -184,7 +187,7 @@ function designationChecks(lookup: BearingLookup): Check[] {
         verdict: 'stop',
         reason: lookup.decoded
           ? `${lookup.decoded.normal} is right as a number, but its size is not in the tables.`
-          : lookup.refusal.message.replace('designation', 'The number'),
+          : `${refusalOf(lookup.refusal).message}.`,
         wayOut: lookup.refusal.fix,
         field,
       },

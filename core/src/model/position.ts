@@ -44,8 +44,8 @@ const SeatFields = z.strictObject({
   housing: z.enum(['solid', 'split', 'thin-wall', 'light-alloy']).default('solid').meta({ title: 'Housing' }),
   slides: z.enum(['none', 'outer', 'inner']).default('none').meta({ title: 'Ring that must slide' }),
   toleranceClass: z.enum(['normal', 'P6', 'P5', 'P4']).default('normal').meta({ title: 'Bearing class' }),
-  shaftBoreMm: quantity(z.number().min(0).max(1250), 'Shaft bore, 0 if solid', 'length', 'mm'),
-  ringRiseC: quantity(z.number().min(0).max(200), 'Bearing over its surroundings', 'temperatureRise', 'K'),
+  shaftBoreMm: quantity(z.number().min(0).max(1250), 'Hollow shaft, bore', 'length', 'mm'),
+  ringRiseC: quantity(z.number().min(0).max(200), 'Runs warmer by', 'temperatureRise', 'K'),
 })
 
 const MountFields = z.strictObject({

@@ -193,5 +193,5 @@ export function formatQuantity(value: number, quantity: Quantity, system: UnitSy
 /** A typed input shown back: as many digits as it has, none added, no grouping, so that it can be edited. */
 export function formatInput(value: number, quantity: Quantity, system: UnitSystem): string {
   const shown = toShown(value, quantity, system)
-  return String(Number(shown.toPrecision(system === 'metric' ? 10 : 6)))
+  return String(Number(shown.toPrecision(system === 'metric' ? 10 : 5)))
 }

@@ -1,14 +1,18 @@
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt } from '../errors/input-error.ts'
 import type { Position } from '../model/position.ts'
-import { formatNumber, thinSpace } from '../model/units.ts'
+import { inSentence } from '../model/sentence.ts'
 import { assessLens, type Check, type LensAssessment } from '../working/assessment.ts'
 import { number, range, refusalOf, type Figure, type Given, type Missing } from '../working/figure.ts'
 import { driveUp } from './drive-up.ts'
 import { defaultSlipClearance, heat, heatingLimit, type Heat } from './heat.ts'
 
 /** How hot the ring has to be, and how hot it may be; a tapered bore is driven up instead. */
-export function assessMount(position: Position, lookup: BearingLookup, interferenceMaxUm: number | null): LensAssessment {
+export function assessMount(
+  position: Position,
+  lookup: BearingLookup,
+  interferenceMaxUm: number | null,
+): LensAssessment {
   const bearing = lookup.kind === 'found' ? lookup.bearing : null
   if (bearing?.decoded.boreShape === 'tapered') return assessDriveUp(bearing)
   const { mount } = position
@@ -120,7 +124,13 @@ function limitFigure({ decoded }: ResolvedBearing): Figure {
         from: why,
       },
       { label: 'cage', symbol: '', quantity: 'ratio', value: { kind: 'text', text: cage }, from: 'suffix' },
-      { label: 'ring steel', symbol: '', quantity: 'temperature', value: number(120), from: 'standard rings change size above' },
+      {
+        label: 'ring steel',
+        symbol: '',
+        quantity: 'temperature',
+        value: number(120),
+        from: 'standard rings change size above',
+      },
     ],
     source: 'Mounting practice',
     validity: 'Other schools: 80 °C for anything greased for life; about 95 °C also for open bearings.',
@@ -129,7 +139,7 @@ function limitFigure({ decoded }: ResolvedBearing): Figure {
 }
 
 function heatCheck(heated: Heat, { decoded, row }: ResolvedBearing): Check {
-  const degrees = (value: number) => `${formatNumber(value, { decimals: 0 })}${thinSpace}°C`
+  const degrees = (value: number) => inSentence(value, 'temperature')
   switch (heated.verdict) {
     case 'no-heat':
       return {
@@ -182,9 +192,22 @@ function assessDriveUp({ decoded, row }: ResolvedBearing): LensAssessment {
   const base = {
     source: 'Mounting practice for spherical and toroidal roller bearings',
     givens: [
-      { label: 'bore', symbol: 'd', quantity: 'length', value: number(row.boreMm), precision: { decimals: 0 }, from: 'catalogue' },
+      {
+        label: 'bore',
+        symbol: 'd',
+        quantity: 'length',
+        value: number(row.boreMm),
+        precision: { decimals: 0 },
+        from: 'catalogue',
+      },
       { label: 'taper', symbol: '', quantity: 'ratio', value: { kind: 'text', text: `1:${taper}` }, from: 'suffix' },
-      { label: 'class', symbol: '', quantity: 'ratio', value: { kind: 'text', text: clearanceClass ?? 'none' }, from: 'suffix' },
+      {
+        label: 'class',
+        symbol: '',
+        quantity: 'ratio',
+        value: { kind: 'text', text: clearanceClass ?? 'none' },
+        from: 'suffix',
+      },
     ] satisfies Given[],
   }
   const unavailable = {
@@ -231,7 +254,7 @@ function assessDriveUp({ decoded, row }: ResolvedBearing): LensAssessment {
         ? {
             key: 'driveUp',
             verdict: 'go',
-            reason: `A tapered bore is driven up cold: ${value.reductionMinUm} to ${value.reductionMaxUm} µm off the clearance, never under ${value.residualMinUm} µm left.`,
+            reason: `A tapered bore is driven up cold: ${inSentence(value.reductionMinUm, 'deviation')} to ${inSentence(value.reductionMaxUm, 'deviation')} off the clearance, never under ${inSentence(value.residualMinUm, 'deviation')} left.`,
             wayOut: 'Feeler over the unloaded roller before and after every step, both rows.',
           }
         : {

@@ -9,7 +9,12 @@ export const DriveUpInput = z.strictObject({
   boreMm: z.number().gt(24).lte(500).meta({ unit: 'mm', description: 'Small end of the tapered bore' }),
   taper: z.union([z.literal(12), z.literal(30)]).meta({ description: 'Taper 1 in 12 or 1 in 30' }),
   clearanceClass: z.enum(driveUpClasses).meta({ description: 'Class of radial internal clearance' }),
-  initialUm: z.number().min(0).max(2000).optional().meta({ unit: 'µm', description: 'Clearance measured before mounting' }),
+  initialUm: z
+    .number()
+    .min(0)
+    .max(2000)
+    .optional()
+    .meta({ unit: 'µm', description: 'Clearance measured before mounting' }),
 })
 export type DriveUpInput = z.infer<typeof DriveUpInput>
 
@@ -50,7 +55,13 @@ export function driveUp({ boreMm, taper, clearanceClass, initialUm }: DriveUpInp
   }
   const numbers = ['reductionMinUm', 'reductionMaxUm', `axial${taper}MaxMm`, clearanceClass].map(at)
   const [reductionMinUm, reductionMaxUm, axialMaxMm, residualMinUm] = numbers
-  if (axialMinMm === null || reductionMinUm == null || reductionMaxUm == null || axialMaxMm == null || residualMinUm == null)
+  if (
+    axialMinMm === null ||
+    reductionMinUm == null ||
+    reductionMaxUm == null ||
+    axialMaxMm == null ||
+    residualMinUm == null
+  )
     throw new Error(`drive-up table has no row for ${boreMm} mm`)
   const result: DriveUp = { reductionMinUm, reductionMaxUm, axialMinMm, axialMaxMm, residualMinUm }
   if (initialUm === undefined) return result

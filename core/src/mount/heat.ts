@@ -4,11 +4,25 @@ import { Closure } from '../model/bearing-type.ts'
 
 export const HeatInput = z.strictObject({
   boreMm: z.number().min(3).max(2000).meta({ unit: 'mm', description: 'Bore' }),
-  interferenceMaxUm: z.number().min(-2000).max(2000).meta({ unit: 'µm', description: 'Tightest fit, or the measured one' }),
-  slipClearanceUm: z.number().min(0).max(1000).optional().meta({ unit: 'µm', description: 'Room to slide; half a thousandth of the bore, at least 5 µm, when absent' }),
+  interferenceMaxUm: z
+    .number()
+    .min(-2000)
+    .max(2000)
+    .meta({ unit: 'µm', description: 'Tightest fit, or the measured one' }),
+  slipClearanceUm: z
+    .number()
+    .min(0)
+    .max(1000)
+    .optional()
+    .meta({ unit: 'µm', description: 'Room to slide; half a thousandth of the bore, at least 5 µm, when absent' }),
   roomC: z.number().min(-20).max(60).meta({ unit: '°C', description: 'Temperature of the shaft' }),
   closure: Closure.default('open'),
-  toleranceForCoolingC: z.number().min(0).max(60).default(10).meta({ unit: 'K', description: 'Loss between heater and seat' }),
+  toleranceForCoolingC: z
+    .number()
+    .min(0)
+    .max(60)
+    .default(10)
+    .meta({ unit: 'K', description: 'Loss between heater and seat' }),
 })
 export type HeatInput = z.input<typeof HeatInput>
 

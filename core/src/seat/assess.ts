@@ -3,7 +3,7 @@ import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearin
 import { attempt, type InputError } from '../errors/input-error.ts'
 import type { Machine } from '../model/machine.ts'
 import type { LoadCase, Position } from '../model/position.ts'
-import { formatNumber } from '../model/units.ts'
+import { inSentence } from '../model/sentence.ts'
 import { assessLens, type Check, type LensAssessment } from '../working/assessment.ts'
 import { number, range, refusalOf, text, type Figure, type Given, type Missing } from '../working/figure.ts'
 import { fitRecommend, type Application, type FitRecommendation, type RingLoad } from './fit-recommend.ts'
@@ -43,7 +43,9 @@ export function assessSeat(
     if (choice.chosen) Object.assign(figures, fitFigures(choice, choice.chosen))
   }
   const tapered = bearing?.decoded.boreShape === 'tapered'
-  if (shaft.chosen && bearing && !tapered && position.load.radialN !== null && shaft.ringLoad === 'rotating')
+  // An insert bearing slides on its shaft by design; its locking device holds it.
+  const pressed = bearing && !tapered && bearing.row.type !== 'insert-ball'
+  if (shaft.chosen && bearing && pressed && position.load.radialN !== null && shaft.ringLoad === 'rotating')
     figures['shaftRemaining'] = remainingFigure(position, bearing, shaft.chosen)
   return {
     assessment: assessLens({
@@ -53,7 +55,7 @@ export function assessSeat(
       checks: [
         ...seatChecks(shaft, position),
         ...seatChecks(housing, position),
-        ...fitChecks(shaft, figures, tapered ? 'tapered' : 'cylindrical', bearing && zoneThatHolds(position, bearing, shaft.chosen)),
+        ...fitChecks(shaft, figures, tapered ? 'tapered' : 'cylindrical', holdingOf(position, bearing, shaft.chosen)),
       ],
     }),
     shaftInterferenceMaxUm: shaft.chosen && !tapered ? shaft.chosen.fit.interferenceMaxUm : null,
@@ -100,9 +102,7 @@ function chooseSeat(
   const nominalMm = bearing ? (seat === 'shaft' ? bearing.row.boreMm : bearing.row.odMm) : null
   const choice: SeatChoice = { seat, ringLoad, nominalMm, loadRatio, chosen: null, missing, refusal: null }
   if (!bearing || !ringLoad || nominalMm === null || missing.length > 0) return choice
-  const { value, refusal } = attempt(() =>
-    settle(seat, position, bearing, application, ringLoad, nominalMm, loadRatio),
-  )
+  const { value, refusal } = attempt(() => settle(seat, position, bearing, application, ringLoad, nominalMm, loadRatio))
   return { ...choice, chosen: value, refusal }
 }
 
@@ -154,7 +154,8 @@ function zonesFigure(shaft: SeatChoice, housing: SeatChoice): Figure {
     label: 'Shaft and housing',
     symbol: '\\text{shaft / housing}',
     quantity: 'ratio',
-    value: shaft.chosen || housing.chosen ? text(`${shaft.chosen?.zone ?? '?'} / ${housing.chosen?.zone ?? '?'}`) : null,
+    value:
+      shaft.chosen || housing.chosen ? text(`${shaft.chosen?.zone ?? '?'} / ${housing.chosen?.zone ?? '?'}`) : null,
     formula: '\\text{zone} = \\text{table}(\\text{ring load},\\ P/C,\\ d)',
     givens: [shaft, housing].map(({ seat, chosen }): Given => ({
       label: seat,
@@ -169,7 +170,10 @@ function zonesFigure(shaft: SeatChoice, housing: SeatChoice): Figure {
   }
 }
 
-function zoneFigure({ seat, chosen, missing, refusal, nominalMm, ringLoad, loadRatio }: SeatChoice, { seat: given }: Position): Figure {
+function zoneFigure(
+  { seat, chosen, missing, refusal, nominalMm, ringLoad, loadRatio }: SeatChoice,
+  { seat: given }: Position,
+): Figure {
   const givens: Given[] = []
   if (nominalMm !== null)
     givens.push({
@@ -181,7 +185,13 @@ function zoneFigure({ seat, chosen, missing, refusal, nominalMm, ringLoad, loadR
       from: 'catalogue',
     })
   if (ringLoad)
-    givens.push({ label: 'load on this ring', symbol: '', quantity: 'ratio', value: text(ringLoad), from: 'how the load turns' })
+    givens.push({
+      label: 'load on this ring',
+      symbol: '',
+      quantity: 'ratio',
+      value: text(ringLoad),
+      from: 'how the load turns',
+    })
   if (loadRatio !== null)
     givens.push({
       label: 'load ratio',
@@ -207,7 +217,10 @@ function zoneFigure({ seat, chosen, missing, refusal, nominalMm, ringLoad, loadR
   }
 }
 
-function fitFigures({ seat }: SeatChoice, { zone, nominalMm, seat: limits, ring, fit }: Chosen): Record<string, Figure> {
+function fitFigures(
+  { seat }: SeatChoice,
+  { zone, nominalMm, seat: limits, ring, fit }: Chosen,
+): Record<string, Figure> {
   const onShaft = seat === 'shaft'
   const deviation = (label: string, symbol: string, { lowerUm, upperUm }: Limits, from: string): Given => ({
     label,
@@ -251,7 +264,7 @@ function fitFigures({ seat }: SeatChoice, { zone, nominalMm, seat: limits, ring,
       validity: 'Tight is positive, loose negative.',
     },
     [`${seat}Probable`]: {
-      label: 'Probably',
+      label: onShaft ? 'Probable on the shaft' : 'Probable in the housing',
       symbol: 'I_{prob}',
       quantity: 'deviation',
       value: range(fit.probableMinUm, fit.probableMaxUm),
@@ -283,11 +296,30 @@ function workOf({ load, seat: given }: Position, { row, interior }: ResolvedBear
   })
 }
 
+/**
+ * The losses are rules of thumb, good to about half. A fit that survives half of them is let pass; one that does not even
+ * survive that is watched.
+ */
+const sureShare = 0.5
+
+interface Holding {
+  /** The fit survives the low end of the losses. */
+  surely: boolean
+  /** Next zone that survives all of them. */
+  zone: string | null
+}
+
+function holdingOf(position: Position, bearing: ResolvedBearing | null, chosen: Chosen | null): Holding {
+  if (!bearing || !chosen) return { surely: true, zone: null }
+  const { remainingProbableMinUm, loadLossUm, thermalLossUm } = workOf(position, bearing, chosen.fit)
+  const surely = remainingProbableMinUm + (1 - sureShare) * (loadLossUm + thermalLossUm) > 0
+  return { surely, zone: surely ? null : zoneThatHolds(position, bearing, chosen) }
+}
+
 const letterSteps = ['j', 'k', 'm', 'n', 'p', 'r']
 
 /** The first zone, a letter tighter at a time, whose probable minimum survives load and heat; null when none does. */
-function zoneThatHolds(position: Position, bearing: ResolvedBearing, chosen: Chosen | null): string | null {
-  if (!chosen) return null
+function zoneThatHolds(position: Position, bearing: ResolvedBearing, chosen: Chosen): string | null {
   const { letters, grade } = parseZone(chosen.zone)
   const from = letterSteps.indexOf(letters === 'js' ? 'j' : letters)
   for (const letter of from < 0 ? [] : letterSteps.slice(from + 1)) {
@@ -317,11 +349,17 @@ function remainingFigure(position: Position, bearing: ResolvedBearing, { fit }: 
     givens: [
       um('least probable fit', 'I', fit.probableMinUm, 'this lens'),
       um('taken by the load', '', work.loadLossUm, 'rule of thumb'),
-      um('taken by heat', '', work.thermalLossUm, position.seat.ringRiseC === null ? 'temperature not given' : 'rule of thumb'),
+      um(
+        'taken by heat',
+        '',
+        work.thermalLossUm,
+        position.seat.ringRiseC === null ? 'temperature not given' : 'rule of thumb',
+      ),
       um('left at the very least', '', work.remainingMinUm, 'guaranteed minimum, the stricter school'),
     ],
     source: 'Handbook rules for loss of interference',
-    validity: 'Ground seat, steel on steel; good to about half. Above a quarter of C0 the load takes 0.02 F/B.',
+    validity:
+      'Ground seat, steel on steel; good to about half, so it is a warning only where half of the losses already take all. Above a quarter of C0 the load takes 0.02 F/B.',
     school: 'judged on the probable minimum',
   }
 }
@@ -336,7 +374,7 @@ function seatChecks({ seat, chosen, refusal, ringLoad }: SeatChoice, { seat: giv
         verdict: 'stop',
         reason: sliding
           ? `The ${seat === 'shaft' ? 'inner' : 'outer'} ring is to slide, but the load ${ringLoad === 'rotating' ? 'travels round it' : 'may travel round it'}: a loose ring creeps and wears its seat.`
-          : `${seat === 'shaft' ? 'Shaft' : 'Housing'}: ${refusal.message}.`,
+          : `${refusalOf(refusal).message}.`,
         wayOut: refusal.fix,
         field: sliding ? 'seat.slides' : field,
       },
@@ -354,21 +392,28 @@ function seatChecks({ seat, chosen, refusal, ringLoad }: SeatChoice, { seat: giv
       },
     ]
   }
-  return [{ key: `${seat}Zone`, verdict: 'go', reason: chosen.recommendation.reason, wayOut: 'Gauge the seat in two planes and four directions before fitting.' }]
+  return [
+    {
+      key: `${seat}Zone`,
+      verdict: 'go',
+      reason: chosen.recommendation.reason,
+      wayOut: 'Gauge the seat in two planes and four directions before fitting.',
+    },
+  ]
 }
 
 function fitChecks(
   { chosen, ringLoad }: SeatChoice,
   figures: Record<string, Figure>,
   boreShape: BoreShape,
-  holding: string | null,
+  holding: Holding,
 ): Check[] {
   if (!chosen) return []
   if (boreShape === 'tapered') {
     return [
       {
         key: 'tapered',
-        verdict: 'watch',
+        verdict: 'go',
         reason: 'A tapered bore takes its grip from the drive-up, not from the zone.',
         wayOut: 'Seat for a sleeve: h9, round to half of IT5. Drive up by loss of clearance, see Mount.',
       },
@@ -376,13 +421,13 @@ function fitChecks(
   }
   const checks: Check[] = []
   const remaining = figures['shaftRemaining']?.value
-  if (ringLoad === 'rotating' && remaining?.kind === 'number' && remaining.number <= 0) {
+  if (ringLoad === 'rotating' && remaining?.kind === 'number' && remaining.number <= 0 && !holding.surely) {
     checks.push({
       key: 'holds',
       verdict: 'watch',
-      reason: `Load and heat may take all of the shaft fit: ${formatNumber(remaining.number, { decimals: 0 })} µm left at the least probable.`,
-      wayOut: holding
-        ? `Work the shaft to the upper half of its zone; ${holding} holds by itself, if the clearance class allows it.`
+      reason: `Load and heat may take all of the shaft fit: ${inSentence(remaining.number, 'deviation')} left at the least probable.`,
+      wayOut: holding.zone
+        ? `Work the shaft to the upper half of its zone; ${holding.zone} holds by itself, if the clearance class allows it.`
         : 'Work the shaft to the upper half of its zone, and ask the maker: no zone in the tables holds by itself.',
       field: 'seat.ringRiseC',
     })
@@ -392,7 +437,7 @@ function fitChecks(
     checks.push({
       key: 'hoop',
       verdict: 'watch',
-      reason: `The tightest fit, ${formatNumber(chosen.fit.interferenceMaxUm, { decimals: 0 })} µm, is over a thousandth of the bore: the ring may crack.`,
+      reason: `The tightest fit, ${inSentence(chosen.fit.interferenceMaxUm, 'deviation')}, is over a thousandth of the bore: the ring may crack.`,
       wayOut: 'Work to a finer grade, or ask the maker for a case-hardened ring.',
       field: 'seat.loadCase',
     })

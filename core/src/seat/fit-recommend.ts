@@ -6,23 +6,34 @@ import { iso286Limits } from './iso286-limits.ts'
 import { housingZone } from './housing-zone.ts'
 import { inchSeat } from './inch-seat.ts'
 import { BearingSystem, ringLimits, ToleranceClass } from './ring-limits.ts'
+import { loadClassOf, loadCuts } from './load-class.ts'
 import { shaftZone } from './shaft-zone.ts'
 
-export const RingLoad = z
-  .enum(['rotating', 'stationary', 'indeterminate'])
-  .meta({ description: 'How the load stands to this ring: it meets every point once a turn, always the same point, or both' })
+export const RingLoad = z.enum(['rotating', 'stationary', 'indeterminate']).meta({
+  description: 'How the load stands to this ring: it meets every point once a turn, always the same point, or both',
+})
 export type RingLoad = z.infer<typeof RingLoad>
 export const HousingKind = z.enum(['solid', 'split', 'thin-wall', 'light-alloy']).meta({ description: 'Housing' })
 export type HousingKind = z.infer<typeof HousingKind>
-export const Application = z.enum(['general', 'machine-tool', 'electric-motor']).meta({ description: 'Kind of machine, as the fit tables see it' })
+export const Application = z
+  .enum(['general', 'machine-tool', 'electric-motor'])
+  .meta({ description: 'Kind of machine, as the fit tables see it' })
 export type Application = z.infer<typeof Application>
 
 export const FitRecommendInput = z.strictObject({
   seat: Seat,
   bearingType: BearingType,
-  diameterMm: z.number().gt(0).meta({ unit: 'mm', description: 'Bore for a shaft seat, outside diameter for a housing' }),
+  diameterMm: z
+    .number()
+    .gt(0)
+    .meta({ unit: 'mm', description: 'Bore for a shaft seat, outside diameter for a housing' }),
   ringLoad: RingLoad,
-  loadRatio: z.number().min(0).max(1).optional().meta({ description: 'P/C; not needed for a stationary load or a thrust ball bearing' }),
+  loadRatio: z
+    .number()
+    .min(0)
+    .max(1)
+    .optional()
+    .meta({ description: 'P/C; not needed for a stationary load or a thrust ball bearing' }),
   housing: HousingKind.default('solid'),
   mustSlide: z.boolean().default(false).meta({ description: 'The ring has to move along its seat' }),
   application: Application.default('general'),
@@ -46,12 +57,6 @@ export interface FitRecommendation {
   interferenceMaxUm: number
   reason: string
 }
-
-/** Where light ends and heavy begins, as P/C; within `nearCut` of a cut the next row is as good. */
-export const loadCuts = { light: 0.07, normal: 0.15, nearCut: 0.01 } as const
-export type LoadClass = 'light' | 'normal' | 'heavy'
-export const loadClassOf = (loadRatio: number): LoadClass =>
-  loadRatio <= loadCuts.light ? 'light' : loadRatio <= loadCuts.normal ? 'normal' : 'heavy'
 
 /**
  * Recommended seat for a ring, with the fit it gives and the reason in words.

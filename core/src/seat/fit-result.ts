@@ -7,7 +7,8 @@ import { BearingSystem, ringLimits, ToleranceClass } from './ring-limits.ts'
 export const Seat = z.enum(['shaft', 'housing']).meta({ description: 'Which seat' })
 export type Seat = z.infer<typeof Seat>
 
-const seatDeviation = (description: string) => z.number().min(-5000).max(5000).optional().meta({ unit: 'µm', description })
+const seatDeviation = (description: string) =>
+  z.number().min(-5000).max(5000).optional().meta({ unit: 'µm', description })
 
 export const FitResultInput = z.strictObject({
   seat: Seat,
@@ -18,10 +19,24 @@ export const FitResultInput = z.strictObject({
   system: BearingSystem.default('metric'),
   toleranceClass: ToleranceClass.optional(),
   bearingType: BearingType.optional(),
-  radialN: z.number().min(0).max(1e8).optional().meta({ unit: 'N', description: 'Radial load on a rotating-load ring' }),
+  radialN: z
+    .number()
+    .min(0)
+    .max(1e8)
+    .optional()
+    .meta({ unit: 'N', description: 'Radial load on a rotating-load ring' }),
   widthMm: z.number().gt(0).max(2000).optional().meta({ unit: 'mm', description: 'Ring width, needed with radialN' }),
-  staticRatingN: z.number().gt(0).optional().meta({ unit: 'N', description: 'Static rating C0; tells the heavy-load rule' }),
-  ringRiseC: z.number().min(0).max(200).optional().meta({ unit: '°C', description: 'Bearing temperature above its surroundings' }),
+  staticRatingN: z
+    .number()
+    .gt(0)
+    .optional()
+    .meta({ unit: 'N', description: 'Static rating C0; tells the heavy-load rule' }),
+  ringRiseC: z
+    .number()
+    .min(0)
+    .max(200)
+    .optional()
+    .meta({ unit: '°C', description: 'Bearing temperature above its surroundings' }),
   seatFinish: z.enum(['ground', 'turned']).optional().meta({ description: 'Finish of the shaft seat' }),
 })
 export type FitResultInput = z.input<typeof FitResultInput>

@@ -1,5 +1,6 @@
 import { InputError } from '../errors/input-error.ts'
-import type { FitRecommendInput, LoadClass } from './fit-recommend.ts'
+import type { FitRecommendInput } from './fit-recommend.ts'
+import type { LoadClass } from './load-class.ts'
 import { capGrade, smallestHousingGrade } from './grade-cap.ts'
 import { fitFamily } from './shaft-zone.ts'
 
@@ -62,7 +63,11 @@ function chooseHousing(
         reason: `Machine tool: the load stands still on the outer ring${mustSlide ? ', which has to slide' : ''}.`,
       }
     if (ringLoad === 'indeterminate')
-      return { letters: mustSlide ? 'JS' : 'K', grade, reason: 'Machine tool: the load on the outer ring may turn or stand.' }
+      return {
+        letters: mustSlide ? 'JS' : 'K',
+        grade,
+        reason: 'Machine tool: the load on the outer ring may turn or stand.',
+      }
     return {
       letters: load === 'heavy' ? 'N' : 'M',
       grade,
@@ -90,7 +95,11 @@ function chooseHousing(
         grade: 7,
         reason: `The load on the outer ring may turn or stand, and it is heavy.${mustSlide ? ' Sliding is then not assured.' : ''}`,
       }
-    return { letters: mustSlide ? 'J' : 'K', grade: 7, reason: `The load on the outer ring may turn or stand, ${load} load.` }
+    return {
+      letters: mustSlide ? 'J' : 'K',
+      grade: 7,
+      reason: `The load on the outer ring may turn or stand, ${load} load.`,
+    }
   }
   const byLoad = load === 'light' ? 'M' : load === 'normal' ? 'N' : fitFamily(bearingType) === 'ball' ? 'N' : 'P'
   const thin = housing === 'thin-wall'

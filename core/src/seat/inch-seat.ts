@@ -3,7 +3,8 @@ import cupSeats from '../../data/inch-cup-seats.json' with { type: 'json' }
 import precisionSeats from '../../data/inch-precision-seats.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
 import { stepRow, type TableData } from '../tables/step-table.ts'
-import { loadCuts, type FitRecommendInput } from './fit-recommend.ts'
+import type { FitRecommendInput } from './fit-recommend.ts'
+import { loadCuts } from './load-class.ts'
 import type { Limits } from './iso286-limits.ts'
 
 /** Steps are exact inch conversions; this slack keeps 76.2 mm read from 3 in inside its step. */

@@ -8,7 +8,10 @@ import { cell, stepRow } from '../tables/step-table.ts'
 
 export const Iso286LimitsInput = z.strictObject({
   nominalMm: z.number().gt(0).lte(1250).meta({ unit: 'mm', description: 'Nominal size of the seat' }),
-  zone: z.string().max(8).meta({ description: 'Tolerance zone: small letters for a shaft, capitals for a housing, as k5 or JS7' }),
+  zone: z
+    .string()
+    .max(8)
+    .meta({ description: 'Tolerance zone: small letters for a shaft, capitals for a housing, as k5 or JS7' }),
 })
 export type Iso286LimitsInput = z.infer<typeof Iso286LimitsInput>
 
@@ -93,13 +96,9 @@ export function iso286Limits({ nominalMm, zone }: Iso286LimitsInput): Limits {
   if (letter === 'js') return { lowerUm: -it / 2, upperUm: it / 2 }
   const deviation = fundamentalDeviation(nominalMm, letters, grade)
   if (letter === 'j')
-    return shaft
-      ? { lowerUm: deviation, upperUm: deviation + it }
-      : { lowerUm: deviation - it, upperUm: deviation }
+    return shaft ? { lowerUm: deviation, upperUm: deviation + it } : { lowerUm: deviation - it, upperUm: deviation }
   if (letter === 'f' || letter === 'g')
-    return shaft
-      ? { lowerUm: -deviation - it, upperUm: -deviation }
-      : { lowerUm: deviation, upperUm: deviation + it }
+    return shaft ? { lowerUm: -deviation - it, upperUm: -deviation } : { lowerUm: deviation, upperUm: deviation + it }
   if (shaft) return { lowerUm: deviation, upperUm: deviation + it }
   const upperUm = housingUpper(nominalMm, letters, grade, deviation, it)
   return { lowerUm: upperUm - it, upperUm }
@@ -120,7 +119,11 @@ function fundamentalDeviation(nominalMm: number, letters: string, grade: number)
   const row = stepRow<number | null>(table.rows, nominalMm)
   const value = row && cell(table, row, letter === 'j' ? `${letters}${grade}` : letter)
   if (value === null) {
-    throw beyondTable('nominalMm', nominalMm, letter === 'j' ? `at most 500 mm for ${letters}` : 'above 0 up to 1250 mm')
+    throw beyondTable(
+      'nominalMm',
+      nominalMm,
+      letter === 'j' ? `at most 500 mm for ${letters}` : 'above 0 up to 1250 mm',
+    )
   }
   return value
 }

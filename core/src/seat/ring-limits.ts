@@ -22,7 +22,10 @@ export type ToleranceClass = z.infer<typeof ToleranceClass>
 
 export const RingLimitsInput = z.strictObject({
   ring: z.enum(['inner', 'outer']).meta({ description: 'Ring' }),
-  diameterMm: z.number().gt(0).meta({ unit: 'mm', description: 'Nominal bore of the inner ring or outside diameter of the outer' }),
+  diameterMm: z
+    .number()
+    .gt(0)
+    .meta({ unit: 'mm', description: 'Nominal bore of the inner ring or outside diameter of the outer' }),
   system: BearingSystem.default('metric'),
   toleranceClass: ToleranceClass.optional(),
   bearingType: BearingType.optional(),
@@ -45,7 +48,13 @@ const inchSlackMm = 1e-9
  * @example ringLimits({ ring: 'inner', diameterMm: 65 }) // { lowerUm: -15, upperUm: 0 }
  * @see ISO 492 (radial and tapered), ISO 199 (thrust), ISO 578 practice (inch tapered)
  */
-export function ringLimits({ ring, diameterMm, system = 'metric', toleranceClass, bearingType }: RingLimitsInput): Limits {
+export function ringLimits({
+  ring,
+  diameterMm,
+  system = 'metric',
+  toleranceClass,
+  bearingType,
+}: RingLimitsInput): Limits {
   const inch = system === 'inch-tapered'
   if (inch && bearingType && bearingType !== 'tapered-roller') {
     throw new InputError({

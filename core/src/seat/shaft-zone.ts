@@ -2,7 +2,8 @@ import shaftZones from '../../data/shaft-zones.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
 import { isBall, type BearingType } from '../model/bearing-type.ts'
 import { stepRow } from '../tables/step-table.ts'
-import type { FitRecommendInput, LoadClass } from './fit-recommend.ts'
+import type { FitRecommendInput } from './fit-recommend.ts'
+import type { LoadClass } from './load-class.ts'
 import { capGrade, smallestShaftGrade } from './grade-cap.ts'
 
 /** Rows of the shaft table: balls, rollers, and the self-aligning rollers whose rings need more. */
@@ -25,7 +26,7 @@ const tighterShaft: Record<string, string> = { js: 'k', j: 'k', k: 'm', m: 'n', 
  * @throws InputError on `mustSlide`, `diameterMm` or `shaftBoreMm`
  */
 export function shaftZone(input: FitRecommendInput, load: LoadClass): { zone: string; reason: string } {
-  const { bearingType, diameterMm, ringLoad, mustSlide, application, shaftBoreMm = 0 } = input
+  const { bearingType, diameterMm, ringLoad, mustSlide, shaftBoreMm = 0 } = input
   if (shaftBoreMm >= diameterMm) {
     throw new InputError({
       code: 'FIELDS_DISAGREE',
@@ -36,7 +37,10 @@ export function shaftZone(input: FitRecommendInput, load: LoadClass): { zone: st
     })
   }
   if (bearingType === 'thrust-ball')
-    return { zone: diameterMm > 500 ? 'js6' : 'j6', reason: 'A shaft washer under axial load only needs to be centred.' }
+    return {
+      zone: diameterMm > 500 ? 'js6' : 'j6',
+      reason: 'A shaft washer under axial load only needs to be centred.',
+    }
   if (bearingType === 'insert-ball') {
     const tight = ringLoad !== 'stationary' && load !== 'light'
     return {
@@ -93,7 +97,8 @@ function chooseShaftZone(
         : 'The load always stands on the same point of the inner ring; it may be an easy fit.',
     }
   }
-  const how = ringLoad === 'rotating' ? 'The load travels round the inner ring' : 'The load on the inner ring may turn or stand'
+  const how =
+    ringLoad === 'rotating' ? 'The load travels round the inner ring' : 'The load on the inner ring may turn or stand'
   if (application === 'electric-motor' && load !== 'heavy') {
     const zone = motorZone(family, diameterMm)
     return { ...zone, reason: `${how}; an electric motor, whose rotor shakes a lightly loaded bearing.` }

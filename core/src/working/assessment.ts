@@ -49,9 +49,14 @@ export const worstOf = (states: readonly LensState[]): LensState =>
   states.reduce<LensState>((worst, state) => (severity[state] > severity[worst] ? state : worst), 'go')
 
 /** Puts a lens together: its state follows from its checks and from what is missing. */
-export function assessLens(parts: Omit<LensAssessment, 'state' | 'missing' | 'cautions'> & { cautions?: string[] }): LensAssessment {
+export function assessLens(
+  parts: Omit<LensAssessment, 'state' | 'missing' | 'cautions'> & { cautions?: string[] },
+): LensAssessment {
   const missing = uniqueMissing(Object.values(parts.figures).flatMap((figure) => figure.missing ?? []))
-  const states: LensState[] = [...parts.checks.map(({ verdict }) => verdict), ...(missing.length > 0 ? ['open' as const] : [])]
+  const states: LensState[] = [
+    ...parts.checks.map(({ verdict }) => verdict),
+    ...(missing.length > 0 ? ['open' as const] : []),
+  ]
   return { ...parts, state: worstOf(states), missing, cautions: parts.cautions ?? [] }
 }
 

@@ -3,9 +3,7 @@ import type { Precision, Quantity } from '../model/units.ts'
 
 /** Numbers are in the metric base unit of the figure's quantity. */
 export type FigureValue =
-  | { kind: 'number'; number: number }
-  | { kind: 'range'; from: number; to: number }
-  | { kind: 'text'; text: string }
+  { kind: 'number'; number: number } | { kind: 'range'; from: number; to: number } | { kind: 'text'; text: string }
 
 /** A value a figure was worked out from. */
 export interface Given {
@@ -52,8 +50,31 @@ export const number = (value: number): FigureValue => ({ kind: 'number', number:
 export const range = (from: number, to: number): FigureValue => ({ kind: 'range', from, to })
 export const text = (value: string): FigureValue => ({ kind: 'text', text: value })
 
-/** What a figure keeps of a refused input. */
-export const refusalOf = ({ field, message, fix }: InputError) => ({ field, message, fix })
+/** Fields of the calculations in the words of the shop, to start a sentence. */
+const fieldWords: Record<string, string> = {
+  axialN: 'The axial load',
+  radialN: 'The radial load',
+  boreMm: 'The bore',
+  boreShape: 'The bore shape',
+  bearingType: 'The type',
+  clearanceClass: 'The clearance class',
+  contactAngleDeg: 'The contact angle',
+  designation: 'The number',
+  diameterMm: 'The size of the seat',
+  interferenceMaxUm: 'The tightest fit',
+  loadRatio: 'The load ratio',
+  mustSlide: 'Sliding',
+  nominalMm: 'The size of the seat',
+  shaftBoreMm: 'The bore of the hollow shaft',
+  toleranceClass: 'The bearing class',
+}
+
+/** What a figure keeps of a refused input: in words, without the names of the calculations. */
+export const refusalOf = ({ field, allowed, fix }: InputError) => ({
+  field,
+  message: `${fieldWords[field] ?? field} must be ${allowed}`,
+  fix,
+})
 
 /** The number of a figure, or null when it has none. */
 export const numberOf = (figure: Figure | undefined): number | null =>

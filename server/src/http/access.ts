@@ -22,7 +22,11 @@ export function signedIn(pool: pg.Pool): RequestHandler {
     const id = request.session.accountId
     const account = id ? await findAccount(pool, id) : null
     if (!account) {
-      throw new AccessError('SIGNED_OUT', 'You are not signed in, or your session has run out', 'Sign in; nothing on the page is lost.')
+      throw new AccessError(
+        'SIGNED_OUT',
+        'You are not signed in, or your session has run out',
+        'Sign in; nothing on the page is lost.',
+      )
     }
     request.account = account
     next()
@@ -38,7 +42,11 @@ export function accountOf(request: Request): Account {
 /** A viewer reads and tries, but does not save. */
 export const maySave: RequestHandler = (request, _response, next) => {
   if (accountOf(request).role === 'viewer') {
-    throw new AccessError('NOT_ALLOWED', 'A viewer can look and try, not save', 'Ask a technician or planner to save it.')
+    throw new AccessError(
+      'NOT_ALLOWED',
+      'A viewer can look and try, not save',
+      'Ask a technician or planner to save it.',
+    )
   }
   next()
 }

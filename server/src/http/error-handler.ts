@@ -63,7 +63,12 @@ function answerToParser(error: unknown, request: Request): Answer {
     return { status: 400, body: { error: body } }
   }
   if (type === 'entity.too.large') {
-    const body = { code: 'TOO_LARGE' as const, message: 'The body is too large', field: 'body', fix: 'Send fewer inputs at once.' }
+    const body = {
+      code: 'TOO_LARGE' as const,
+      message: 'The body is too large',
+      field: 'body',
+      fix: 'Send fewer inputs at once.',
+    }
     return { status: 413, body: { error: body } }
   }
   const requestId = String(request.id)

@@ -10,8 +10,7 @@ import { SignInLimit } from './sign-in-limit.ts'
 export const sessionCookie = 'yardfrost.session'
 
 /** A hash of nothing anyone types: checked for unknown names, so that they take as long as wrong passwords. */
-const nobodysHash =
-  '$argon2id$v=19$m=19456,t=2,p=1$c29tZXNhbHRzb21lc2FsdA$nJ3t0yCEyyGGtW7JxzJLnNHcLwVvAt0JjIKhbX1bIsY'
+const nobodysHash = '$argon2id$v=19$m=19456,t=2,p=1$c29tZXNhbHRzb21lc2FsdA$nJ3t0yCEyyGGtW7JxzJLnNHcLwVvAt0JjIKhbX1bIsY'
 
 /** Signing in and out, and who is signed in. */
 export function sessionRoutes(pool: pg.Pool): Router {
@@ -25,7 +24,11 @@ export function sessionRoutes(pool: pg.Pool): Router {
     const matches = await verify(found?.passwordHash ?? nobodysHash, password)
     if (!found || !matches) {
       await limit.countFailure(login)
-      throw new AccessError('SIGNED_OUT', 'This name and password do not go together', 'Check both; capitals count in the password.')
+      throw new AccessError(
+        'SIGNED_OUT',
+        'This name and password do not go together',
+        'Check both; capitals count in the password.',
+      )
     }
     await limit.forget(login)
     // A new session at sign-in, so that one planted before it is worth nothing.

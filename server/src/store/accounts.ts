@@ -21,7 +21,11 @@ export async function findAccountByLogin(
   db: Db,
   login: string,
 ): Promise<{ account: Account; passwordHash: string } | null> {
-  const { rows } = await db.query({ name: 'accounts.findAccountByLogin', text: sql.findAccountByLogin, values: [login] })
+  const { rows } = await db.query({
+    name: 'accounts.findAccountByLogin',
+    text: sql.findAccountByLogin,
+    values: [login],
+  })
   if (!rows[0]) return null
   return { account: AccountRow.parse(rows[0]), passwordHash: z.string().parse(rows[0].password_hash) }
 }

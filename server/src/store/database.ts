@@ -13,7 +13,9 @@ export function isDatabaseAway(error: unknown): boolean {
   return (
     awayCodes.has(code) ||
     code.startsWith('08') ||
-    /Connection terminated|timeout exceeded when trying to connect|Client has encountered a connection error/.test(error.message) ||
+    /Connection terminated|timeout exceeded when trying to connect|Client has encountered a connection error/.test(
+      error.message,
+    ) ||
     (error instanceof AggregateError && error.errors.every(isDatabaseAway))
   )
 }

@@ -61,7 +61,11 @@ const RevisionRow = z
 
 /** One position of a site. @throws NotFoundError */
 export async function getPosition(db: Db, siteId: string, positionId: string): Promise<PositionDetail> {
-  const { rows } = await db.query({ name: 'positions.getPosition', text: sql.getPosition, values: [siteId, positionId] })
+  const { rows } = await db.query({
+    name: 'positions.getPosition',
+    text: sql.getPosition,
+    values: [siteId, positionId],
+  })
   if (!rows[0]) throw new NotFoundError('position', positionId)
   return PositionRow.parse(rows[0])
 }
@@ -116,7 +120,11 @@ export async function savePosition(
         save.accountId,
         'position.saved',
         save.positionId,
-        JSON.stringify({ version: save.version + 1, state, lifeH: numberOf(save.assessment.lenses.carry.figures['life']) }),
+        JSON.stringify({
+          version: save.version + 1,
+          state,
+          lifeH: numberOf(save.assessment.lenses.carry.figures['life']),
+        }),
       ],
     })
     return getPosition(db, save.siteId, save.positionId)

@@ -7,7 +7,9 @@ import { readFileSync } from 'node:fs'
  */
 export function readQueries<N extends string>(file: string, base: string, names: readonly N[]): Record<N, string> {
   const found = new Map<string, string>()
-  const sections = readFileSync(new URL(file, base), 'utf8').split(/^-- name: /m).slice(1)
+  const sections = readFileSync(new URL(file, base), 'utf8')
+    .split(/^-- name: /m)
+    .slice(1)
   for (const section of sections) {
     const end = section.indexOf('\n')
     found.set(section.slice(0, end).trim(), section.slice(end + 1).trim())

@@ -69,7 +69,9 @@ async function goToField(path: string | null, on: Lens = path ? lensOfField(path
   await nextTick()
   if (!path) return
   const target = document.querySelector<HTMLElement>(`[data-test="${path}"]`)
-  const focusable = target?.matches('input, button') ? target : target?.querySelector<HTMLElement>('[tabindex], input, button')
+  const focusable = target?.matches('input, button')
+    ? target
+    : target?.querySelector<HTMLElement>('[tabindex], input, button')
   focusable?.focus()
 }
 
@@ -100,7 +102,8 @@ const caption = computed(() =>
     : '',
 )
 
-const time = (iso: string) => new Date(iso).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+const time = (iso: string) =>
+  new Date(iso).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
 watchEffect(() => {
   const { detail, dirty, busy } = bench
@@ -153,7 +156,10 @@ async function saveAndLeave() {
   <div v-if="failure" class="failure">
     <h1>{{ failure.message }}.</h1>
     <p>{{ failure.fix }}</p>
-    <p><button type="button" @click="load">Try again</button> or <RouterLink :to="{ name: 'yard' }">go to the Yard</RouterLink>.</p>
+    <p>
+      <button type="button" @click="load">Try again</button> or
+      <RouterLink :to="{ name: 'yard' }">go to the Yard</RouterLink>.
+    </p>
   </div>
   <div v-else-if="bench.detail.value" class="bench">
     <LensTrack :assessment="bench.assessment.value" :lens="lens" @choose="choose" />
@@ -161,20 +167,38 @@ async function saveAndLeave() {
       <div v-if="leaving" class="notice" role="alertdialog" aria-label="Unsaved work" data-test="leaving">
         <p><strong>This work is not saved.</strong> If you go, it stays on this device as a draft.</p>
         <Button v-if="session.maySave" label="Save and go" size="small" @click="saveAndLeave" />
-        <Button label="Go, keep the draft" size="small" severity="secondary" variant="outlined" @click="leaving?.(true)" />
+        <Button
+          label="Go, keep the draft"
+          size="small"
+          severity="secondary"
+          variant="outlined"
+          @click="leaving?.(true)"
+        />
         <Button label="Stay" size="small" variant="text" autofocus @click="leaving?.(false)" />
       </div>
       <div v-if="bench.trouble.value" class="notice trouble" role="alert" data-test="save-trouble">
         <p>
           <strong>{{ bench.trouble.value.message }}.</strong> {{ bench.trouble.value.fix }}
         </p>
-        <Button v-if="bench.trouble.value.signedOut" label="Sign in again" size="small" @click="router.push({ name: 'sign-in', query: { to: router.currentRoute.value.fullPath } })" />
+        <Button
+          v-if="bench.trouble.value.signedOut"
+          label="Sign in again"
+          size="small"
+          @click="router.push({ name: 'sign-in', query: { to: router.currentRoute.value.fullPath } })"
+        />
         <Button v-else-if="bench.dirty.value" label="Save again" size="small" @click="bench.save()" />
         <Button label="Hide" size="small" variant="text" @click="bench.trouble.value = null" />
       </div>
       <div v-if="bench.restoredFrom.value && !bench.conflict.value" class="notice" role="status" data-test="restored">
         <p>This is your draft of {{ time(bench.restoredFrom.value) }}, kept on this device and not saved yet.</p>
-        <Button label="Throw it away" size="small" severity="secondary" variant="outlined" data-test="discard" @click="bench.discard()" />
+        <Button
+          label="Throw it away"
+          size="small"
+          severity="secondary"
+          variant="outlined"
+          data-test="discard"
+          @click="bench.discard()"
+        />
       </div>
       <ConflictPanel v-if="bench.conflict.value" />
     </div>
@@ -196,7 +220,10 @@ async function saveAndLeave() {
           />
           <div v-else-if="!section" class="empty">
             <p class="teach">Nothing on the bench yet.</p>
-            <p>Type the number from the ring or the box in Identify, or measure bore, outside diameter and width and look it up.</p>
+            <p>
+              Type the number from the ring or the box in Identify, or measure bore, outside diameter and width and look
+              it up.
+            </p>
           </div>
         </div>
       </section>
@@ -212,8 +239,12 @@ async function saveAndLeave() {
         <template v-else>
           <component :is="panels[lens]" @working="working = $event" @field="goToField" />
           <p class="foot">
-            <button type="button" class="link" data-test="history" @click="historyOpen = true">Saves of this position</button>
-            <button v-if="bench.dirty.value" type="button" class="link" @click="bench.discard()">Back to what is saved</button>
+            <button type="button" class="link" data-test="history" @click="historyOpen = true">
+              Saves of this position
+            </button>
+            <button v-if="bench.dirty.value" type="button" class="link" @click="bench.discard()">
+              Back to what is saved
+            </button>
           </p>
         </template>
       </aside>

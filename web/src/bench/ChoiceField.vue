@@ -19,6 +19,7 @@ const inputId = `field-${path.replace('.', '-')}`
       :options="options"
       option-label="label"
       option-value="value"
+      placeholder="not stated"
       :data-test="path"
       :aria-label="title"
       @update:model-value="bench.setAt(path, $event)"

@@ -31,13 +31,20 @@ const differences = computed(() => {
 
 function told(value: unknown, meta: FieldMeta | undefined): string {
   if (value === null || value === '') return 'empty'
-  if (typeof value === 'number') return format.inline({ kind: 'number', number: value }, meta?.quantity ?? 'ratio', { figures: 5 })
+  if (typeof value === 'number')
+    return format.inline({ kind: 'number', number: value }, meta?.quantity ?? 'ratio', { figures: 5 })
   return String(value)
 }
 </script>
 
 <template>
-  <section v-if="bench.conflict.value" class="conflict" role="alertdialog" aria-label="Two versions" data-test="conflict">
+  <section
+    v-if="bench.conflict.value"
+    class="conflict"
+    role="alertdialog"
+    aria-label="Two versions"
+    data-test="conflict"
+  >
     <p>
       <strong>{{ bench.conflict.value.savedBy ?? 'Somebody' }} saved this position since you opened it.</strong>
       Nothing is overwritten until you choose.
@@ -63,7 +70,14 @@ function told(value: unknown, meta: FieldMeta | undefined): string {
     </table>
     <div class="choice">
       <Button label="Keep mine, save it on top" size="small" data-test="keep-mine" @click="bench.settle('mine')" />
-      <Button label="Take theirs" size="small" severity="secondary" variant="outlined" data-test="take-theirs" @click="bench.settle('theirs')" />
+      <Button
+        label="Take theirs"
+        size="small"
+        severity="secondary"
+        variant="outlined"
+        data-test="take-theirs"
+        @click="bench.settle('theirs')"
+      />
     </div>
   </section>
 </template>

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import type { Assessment, Lens } from '@yardfrost/core'
 import { computed } from 'vue'
+import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 
 /** The worst finding and its way out; a press goes there. */
 const { assessment } = defineProps<{ assessment: Assessment }>()
 const emit = defineEmits<{ go: [lens: Lens, field: string | null] }>()
 
+const format = useFormat()
 const names: Record<Lens, string> = { identify: 'Identify', carry: 'Carry', seat: 'Seat', mount: 'Mount' }
 const worst = computed(() => assessment.findings[0])
 const others = computed(() => assessment.findings.length - 1)
@@ -19,7 +21,7 @@ const others = computed(() => assessment.findings.length - 1)
       <button type="button" class="where" :class="worst.verdict" @click="emit('go', worst.lens, worst.field ?? null)">
         {{ names[worst.lens] }}
       </button>
-      <span class="what">{{ worst.reason }} {{ worst.wayOut }}</span>
+      <span class="what">{{ format.sentence(worst.reason) }} {{ format.sentence(worst.wayOut) }}</span>
       <span v-if="others > 0" class="more quiet">and {{ others }} more</span>
     </template>
     <template v-else-if="assessment.state === 'open'">

@@ -44,7 +44,9 @@ function bringBack({ inputs }: PositionRevision) {
           </p>
           <p class="quiet">{{ time(one.savedAt) }}, {{ one.savedBy ?? 'nobody known' }}</p>
         </div>
-        <button v-if="one.version !== bench.detail.value?.version" type="button" class="close" @click="bringBack(one)">bring back</button>
+        <button v-if="one.version !== bench.detail.value?.version" type="button" class="close" @click="bringBack(one)">
+          bring back
+        </button>
         <span v-else class="quiet">now</span>
       </li>
     </ol>

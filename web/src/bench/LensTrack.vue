@@ -41,7 +41,7 @@ function instead(one: Lens): string {
       <VerdictMark :state="assessment.lenses[one].state" />
       <span class="headline">
         <template v-if="headline(one)">
-          {{ headline(one)?.digits }}<span class="unit"> {{ headline(one)?.unit }}</span>
+          {{ headline(one)?.digits }}<span class="unit">{{ headline(one)?.unit }}</span>
         </template>
         <span v-else class="none">{{ instead(one) }}</span>
       </span>
@@ -90,6 +90,7 @@ function instead(one: Lens): string {
 }
 
 .unit {
+  margin-left: 6px;
   font-size: 13px;
   font-weight: 400;
   color: var(--ink-2);

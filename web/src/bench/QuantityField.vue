@@ -3,12 +3,12 @@ import {
   attempt,
   fieldSchema,
   formatInput,
-  InputError,
   inputErrorOf,
   parseQuantity,
   Position,
   unitSymbol,
   type FieldMeta,
+  type InputError,
   type UnitSystem,
 } from '@yardfrost/core'
 import InputText from 'primevue/inputtext'
@@ -30,6 +30,11 @@ const value = computed(() => bench.valueAt(path) as number | null)
 const shown = (system: UnitSystem) => (value.value === null ? '' : formatInput(value.value, quantity, system))
 const text = ref(shown(settings.units))
 const typing = ref(false)
+let textAtFocus = text.value
+function begin() {
+  typing.value = true
+  textAtFocus = text.value
+}
 const refusal = computed(() => bench.unreadable.get(path) ?? null)
 
 // While a person types, the text is theirs; otherwise it follows the value and the units.
@@ -41,7 +46,12 @@ watch([value, () => settings.units], () => {
 function read(): number | null {
   const parsed = parseQuantity(text.value, quantity, settings.units, title)
   const checked = schema?.safeParse(parsed, { reportInput: true })
-  if (checked?.success === false) throw inputErrorOf(Position, checked.error.issues.map((issue) => ({ ...issue, path: path.split('.') })), 'path')
+  if (checked?.success === false)
+    throw inputErrorOf(
+      Position,
+      checked.error.issues.map((issue) => ({ ...issue, path: path.split('.') })),
+      'path',
+    )
   return parsed
 }
 
@@ -60,7 +70,8 @@ function sentence(error: InputError): string {
 
 function leave() {
   typing.value = false
-  take(true)
+  // Text nobody touched is a rounded value; reading it back would change the input.
+  if (text.value !== textAtFocus) take(true)
   if (!bench.unreadable.has(path)) text.value = shown(settings.units)
 }
 
@@ -79,7 +90,7 @@ const inputId = `field-${path.replace('.', '-')}`
         :invalid="Boolean(refusal)"
         :aria-describedby="refusal ? `${inputId}-error` : undefined"
         :data-test="path"
-        @focus="typing = true"
+        @focus="begin"
         @update:model-value="take(false)"
         @blur="leave"
         @keydown.enter="leave"

@@ -1,4 +1,13 @@
-import type { Assessment, Figure, FigureValue, Lens, LensAssessment, Precision, Quantity, ResolvedBearing } from '@yardfrost/core'
+import type {
+  Assessment,
+  Figure,
+  FigureValue,
+  Lens,
+  LensAssessment,
+  Precision,
+  Quantity,
+  ResolvedBearing,
+} from '@yardfrost/core'
 import type { HalfSection } from '../drawing/half-section.ts'
 import { emptyOverlay, type Callout, type Overlay, type Surface, type Tone } from '../drawing/overlay.ts'
 import type { Point } from '../drawing/outline.ts'
@@ -89,7 +98,9 @@ function carryOverlay({ figures }: LensAssessment, section: HalfSection, words: 
   const axialN = force('F_a')
   const longest = Math.max(radialN, axialN, 1)
   const length = (load: number) => Math.max(shortestArrowPx, (load / longest) * longestArrowPx)
-  const overlay = emptyOverlay(`Loads on ${name}: ${words.inline({ kind: 'number', number: radialN }, 'force')} radial, ${words.inline({ kind: 'number', number: axialN }, 'force')} axial`)
+  const overlay = emptyOverlay(
+    `Loads on ${name}: ${words.inline({ kind: 'number', number: radialN }, 'force')} radial, ${words.inline({ kind: 'number', number: axialN }, 'force')} axial`,
+  )
   const seatY = section.boreMm / 2
   if (radialN > 0) {
     overlay.arrows.push({
@@ -157,7 +168,12 @@ function seatOverlay({ figures }: LensAssessment, section: HalfSection, words: W
 
 const grownPx = 9
 
-function mountOverlay({ figures, cautions }: LensAssessment, section: HalfSection, words: Words, name: string): Overlay {
+function mountOverlay(
+  { figures, cautions }: LensAssessment,
+  section: HalfSection,
+  words: Words,
+  name: string,
+): Overlay {
   const overlay = emptyOverlay(`Mounting of ${name}. ${cautions[0] ?? ''}`)
   const ring = figures['ring']
   const rise = figures['rise']?.value

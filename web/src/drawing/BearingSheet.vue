@@ -69,7 +69,10 @@ const toneClass = ({ tone }: Callout) => `tone-${tone}`
 
 const arrows = computed(() =>
   overlay.arrows.map((arrow) => {
-    const [fromX, fromY] = [x(arrow.to[0]) - arrow.along[0] * arrow.lengthPx, y(arrow.to[1]) + arrow.along[1] * arrow.lengthPx]
+    const [fromX, fromY] = [
+      x(arrow.to[0]) - arrow.along[0] * arrow.lengthPx,
+      y(arrow.to[1]) + arrow.along[1] * arrow.lengthPx,
+    ]
     return { ...arrow, fromX, fromY, toX: x(arrow.to[0]), toY: y(arrow.to[1]) }
   }),
 )
@@ -112,7 +115,16 @@ const arrows = computed(() =>
       >
         <path d="M0 0 L12 3 L0 6 Z" :class="`head-${tone}`" />
       </marker>
-      <marker :id="`${id}-load`" viewBox="0 0 18 14" refX="18" refY="7" markerWidth="18" markerHeight="14" markerUnits="userSpaceOnUse" orient="auto">
+      <marker
+        :id="`${id}-load`"
+        viewBox="0 0 18 14"
+        refX="18"
+        refY="7"
+        markerWidth="18"
+        markerHeight="14"
+        markerUnits="userSpaceOnUse"
+        orient="auto"
+      >
         <path d="M0 0 L18 7 L0 14 Z" class="head-ember" />
       </marker>
     </defs>
@@ -130,7 +142,12 @@ const arrows = computed(() =>
     </template>
 
     <template v-for="({ part, d }, index) in paths" :key="index">
-      <path v-if="part === 'inner-ring' || part === 'outer-ring'" class="solid" :class="{ hot: part === 'inner-ring' && overlay.hotInner }" :d="d" />
+      <path
+        v-if="part === 'inner-ring' || part === 'outer-ring'"
+        class="solid"
+        :class="{ hot: part === 'inner-ring' && overlay.hotInner }"
+        :d="d"
+      />
       <path
         v-if="part === 'inner-ring'"
         class="edge"
@@ -187,9 +204,19 @@ const arrows = computed(() =>
       <path class="extension" :d="`M${x(section.inner.from)} ${y(section.boreMm / 2)} H86`" />
       <line x1="52" x2="52" :y1="y(0)" :y2="y(section.odMm / 2)" :marker-end="`url(#${id}-head-ink)`" />
       <line x1="92" x2="92" :y1="y(0)" :y2="y(section.boreMm / 2)" :marker-end="`url(#${id}-head-ink)`" />
-      <text :transform="`translate(46 ${y(section.odMm / 4)}) rotate(-90)`" text-anchor="middle">⌀{{ dimensions.outside }}</text>
-      <text :transform="`translate(86 ${y(section.boreMm / 4)}) rotate(-90)`" text-anchor="middle">⌀{{ dimensions.bore }}</text>
-      <path class="extension" :d="`M${x(Math.min(section.inner.from, section.outer.from))} ${sheet.housingTop - 6} v-28 M${x(Math.max(section.inner.to, section.outer.to))} ${sheet.housingTop - 6} v-28`" />
+      <text
+        :transform="`translate(46 ${y((section.odMm / 2 + section.innerShoulderY) / 2)}) rotate(-90)`"
+        text-anchor="middle"
+      >
+        ⌀{{ dimensions.outside }}
+      </text>
+      <text :transform="`translate(86 ${y(section.boreMm / 4)}) rotate(-90)`" text-anchor="middle">
+        ⌀{{ dimensions.bore }}
+      </text>
+      <path
+        class="extension"
+        :d="`M${x(Math.min(section.inner.from, section.outer.from))} ${sheet.housingTop - 6} v-28 M${x(Math.max(section.inner.to, section.outer.to))} ${sheet.housingTop - 6} v-28`"
+      />
       <line
         :x1="x(Math.min(section.inner.from, section.outer.from))"
         :x2="x(Math.max(section.inner.to, section.outer.to))"
@@ -198,14 +225,20 @@ const arrows = computed(() =>
         :marker-start="`url(#${id}-head-ink)`"
         :marker-end="`url(#${id}-head-ink)`"
       />
-      <text :x="x((Math.min(section.inner.from, section.outer.from) + Math.max(section.inner.to, section.outer.to)) / 2)" :y="sheet.housingTop - 33" text-anchor="middle">
+      <text
+        :x="x((Math.min(section.inner.from, section.outer.from) + Math.max(section.inner.to, section.outer.to)) / 2)"
+        :y="sheet.housingTop - 33"
+        text-anchor="middle"
+      >
         {{ dimensions.width }}
       </text>
     </g>
 
     <g v-for="arrow in arrows" :key="arrow.key" class="load">
       <line :x1="arrow.fromX" :y1="arrow.fromY" :x2="arrow.toX" :y2="arrow.toY" :marker-end="`url(#${id}-load)`" />
-      <text :x="arrow.fromX + arrow.label.dx" :y="arrow.fromY + arrow.label.dy" :text-anchor="arrow.label.anchor">{{ arrow.text }}</text>
+      <text :x="arrow.fromX + arrow.label.dx" :y="arrow.fromY + arrow.label.dy" :text-anchor="arrow.label.anchor">
+        {{ arrow.text }}
+      </text>
     </g>
 
     <g
@@ -223,7 +256,10 @@ const arrows = computed(() =>
       @click="emit('pick', callout.figure)"
       @keydown.enter="emit('pick', callout.figure)"
     >
-      <path class="leader" :d="`M${callout.px} ${callout.py} L${sheet.calloutX - 6} ${callout.ly + 6} H${sheet.calloutX + calloutWidth}`" />
+      <path
+        class="leader"
+        :d="`M${callout.px} ${callout.py} L${sheet.calloutX - 6} ${callout.ly + 6} H${sheet.calloutX + calloutWidth}`"
+      />
       <circle :cx="callout.px" :cy="callout.py" r="4" />
       <text class="main" :x="sheet.calloutX" :y="callout.ly">{{ callout.main }}</text>
       <text class="sub" :x="sheet.calloutX" :y="callout.ly + 24">{{ callout.sub }}</text>
@@ -243,8 +279,8 @@ const arrows = computed(() =>
 }
 
 .wide {
-  stroke: var(--hair);
-  stroke-width: 1.2;
+  stroke: color-mix(in srgb, var(--ink-2) 60%, transparent);
+  stroke-width: 1;
 }
 
 .solid {

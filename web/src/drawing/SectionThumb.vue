@@ -22,8 +22,12 @@ const drawn = computed(() => {
 <template>
   <svg :width="size.width" :height="size.height" aria-hidden="true">
     <defs>
-      <pattern :id="`${id}-a`" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line y2="6" /></pattern>
-      <pattern :id="`${id}-b`" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)"><line y2="6" /></pattern>
+      <pattern :id="`${id}-a`" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <line y2="6" />
+      </pattern>
+      <pattern :id="`${id}-b`" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
+        <line y2="6" />
+      </pattern>
     </defs>
     <template v-if="drawn">
       <path

@@ -72,8 +72,8 @@ export function halfSection({ row, interior, decoded }: ResolvedBearing): HalfSe
   }
 }
 
-/** Abutments reach up to about half of a ring's thickness. */
-const shoulder = ({ bore, od, element }: Frame) => Math.max(0.4 * ((od - bore) / 2 - element), 0.06 * (od - bore))
+/** Abutments stand well against the ring's face and stay clear of what rolls. */
+const shoulder = ({ bore, od, element }: Frame) => 0.6 * ((od - bore) / 2 - element)
 
 interface Drawn {
   shapes: Shape[]
@@ -241,16 +241,8 @@ function selfAligning(frame: Frame): Drawn {
     points.map((one): Point | Segment =>
       'to' in one ? { ...one, to: [one.to[0], one.to[1] + y - pitch] } : [one[0], one[1] + y - pitch],
     )
-  const inner = innerRing(frame, [
-    [-b, y - full],
-    ...shift(groove(-x)),
-    ...shift(groove(x)),
-    [b, y - full],
-  ])
-  const outer = outerRing(frame, [
-    [-b, edge],
-    { to: [b, edge], arc: { radius: sphere, turns: 'clockwise' } },
-  ])
+  const inner = innerRing(frame, [[-b, y - full], ...shift(groove(-x)), ...shift(groove(x)), [b, y - full]])
+  const outer = outerRing(frame, [[-b, edge], { to: [b, edge], arc: { radius: sphere, turns: 'clockwise' } }])
   return {
     shapes: [outer, inner, ball([-x, y], element), ball([x, y], element)],
     contacts: [-1, 1].map((side) => ({ at: [side * x, y] as const, angleRad: side * alpha, radiusMm: element })),
@@ -363,10 +355,7 @@ function barrels(frame: Frame, alpha: number): Drawn {
   const x = twoRows ? pitch * Math.tan(alpha) : 0
   const along: Point = [Math.cos(alpha), -Math.sin(alpha)]
   const outward: Point = [Math.sin(alpha), Math.cos(alpha)]
-  const at = (u: number, v: number): Point => [
-    x + u * along[0] + v * outward[0],
-    pitch + u * along[1] + v * outward[1],
-  ]
+  const at = (u: number, v: number): Point => [x + u * along[0] + v * outward[0], pitch + u * along[1] + v * outward[1]]
   const barrel: Outline = {
     start: at(-length, element - sag),
     segments: [
@@ -383,10 +372,7 @@ function barrels(frame: Frame, alpha: number): Drawn {
     [b, at(length, -element + sag + rib)[1]],
   ]
   const edgeY = twoRows ? Math.sqrt(curve ** 2 - b ** 2) : pitch + element - (curve - Math.sqrt(curve ** 2 - b ** 2))
-  const outer = outerRing(frame, [
-    [-b, edgeY],
-    { to: [b, edgeY], arc: { radius: curve, turns: 'clockwise' } },
-  ])
+  const outer = outerRing(frame, [[-b, edgeY], { to: [b, edgeY], arc: { radius: curve, turns: 'clockwise' } }])
   if (!twoRows) {
     const inner = innerRing(frame, [
       [-b, at(-length, -element + sag)[1]],

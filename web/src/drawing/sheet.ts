@@ -42,17 +42,19 @@ export function layOut(section: HalfSection, width: number, height: number, slid
   const reach = Math.min(Math.max(ringPx * 0.85, 70), width * 0.2)
   const housingFrom = toX(scale, section.outer.from) - reach
   const housingTo = Math.min(toX(scale, section.outer.to) + reach, width * 0.7)
+  const calloutX = Math.min(housingTo + 40, width - (narrow ? 150 : 205))
   return {
     scale,
     width,
     height,
     shaftFrom: 22,
-    shaftTo: width - 24,
+    // The shaft breaks off before the callouts, so that no edge runs through their words.
+    shaftTo: calloutX - 24,
     housingFrom,
     housingTo,
     housingTop: toY(scale, section.odMm / 2 + wall),
     slidePx: slides ? Math.min(ringPx * 0.3, 34) : 0,
-    calloutX: Math.min(housingTo + 34, width - (narrow ? 150 : 205)),
+    calloutX,
   }
 }
 

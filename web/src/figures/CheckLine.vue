@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import type { Check } from '@yardfrost/core'
+import { useFormat } from './use-format.ts'
 import VerdictMark from './VerdictMark.vue'
 
 defineProps<{ check: Check }>()
+const format = useFormat()
 defineEmits<{ field: [path: string] }>()
 </script>
 
@@ -10,9 +12,9 @@ defineEmits<{ field: [path: string] }>()
   <div class="check" :data-check="check.key" :data-verdict="check.verdict">
     <VerdictMark :state="check.verdict" />
     <div>
-      <p>{{ check.reason }}</p>
+      <p>{{ format.sentence(check.reason) }}</p>
       <p v-if="check.verdict !== 'go'" class="out">
-        {{ check.wayOut }}
+        {{ format.sentence(check.wayOut) }}
         <button v-if="check.field" type="button" class="jump" @click="$emit('field', check.field)">go there</button>
       </p>
     </div>
@@ -23,6 +25,7 @@ defineEmits<{ field: [path: string] }>()
 .check {
   display: grid;
   grid-template-columns: 20px 1fr;
+  align-items: start;
   gap: 10px;
   padding: 7px 0;
   border-top: 1px solid var(--hair);

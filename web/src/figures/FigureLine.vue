@@ -12,7 +12,7 @@ const shown = computed(() => format.figure(figure))
 const absent = computed(() =>
   figure.missing?.length
     ? `needs ${figure.missing.map(({ label }) => label).join(', ')}`
-    : (figure.refusal?.message ?? 'not worked out'),
+    : 'none, and the reason is below',
 )
 </script>
 
@@ -22,11 +22,13 @@ const absent = computed(() =>
     <span class="value">
       <template v-if="shown">
         <span class="digits" data-test="digits">{{ shown.digits }}</span>
-        <span v-if="shown.unit" class="unit">&#8201;{{ shown.unit }}</span>
+        <span v-if="shown.unit" class="unit">{{ shown.unit }}</span>
       </template>
       <span v-else class="absent" data-test="absent">{{ absent }}</span>
     </span>
-    <button class="how" type="button" :aria-label="`Working of ${figure.label}`" @click="emit('working', name)">working</button>
+    <button class="how" type="button" :aria-label="`Working of ${figure.label}`" @click="emit('working', name)">
+      working
+    </button>
   </div>
 </template>
 
@@ -45,6 +47,7 @@ const absent = computed(() =>
 }
 
 .unit {
+  margin-left: 5px;
   font-size: 14px;
   color: var(--ink-2);
 }

@@ -15,11 +15,7 @@ const words: Record<LensState, string> = { go: 'go', watch: 'watch', stop: 'stop
         <path d="M6.2 10.2 l2.7 2.8 l5 -5.8" class="line" />
       </template>
       <path v-else-if="state === 'watch'" d="M10 2.4 L18.6 17.4 H1.4 Z" class="line" />
-      <path
-        v-else-if="state === 'stop'"
-        d="M6.5 1.5 h7 l5 5 v7 l-5 5 h-7 l-5 -5 v-7 z"
-        class="solid"
-      />
+      <path v-else-if="state === 'stop'" d="M6.5 1.5 h7 l5 5 v7 l-5 5 h-7 l-5 -5 v-7 z" class="solid" />
       <circle v-else cx="10" cy="10" r="8" class="line dashed" />
     </svg>
     <span :class="{ 'visually-hidden': !word }">{{ words[state] }}</span>

@@ -22,7 +22,8 @@ const render = ref<Render | null>(null)
 onMounted(async () => {
   // Formula setting weighs as much as the rest of the page, so it comes when a working is first opened.
   const [{ default: katex }] = await Promise.all([import('katex'), import('katex/dist/katex.min.css')])
-  render.value = (tex, display) => katex.renderToString(tex, { displayMode: display, throwOnError: false, output: 'html' })
+  render.value = (tex, display) =>
+    katex.renderToString(tex, { displayMode: display, throwOnError: false, output: 'html' })
 })
 
 const formula = ref('')
@@ -57,7 +58,7 @@ const symbol = (tex: string) => (tex && render.value ? render.value(tex, false) 
     <p class="label">{{ figure.label }}<template v-if="figure.estimate">, estimate</template></p>
     <p v-if="shown" class="value">
       <span class="digits" data-test="working-digits">{{ shown.digits }}</span>
-      <span v-if="shown.unit" class="unit">&#8201;{{ shown.unit }}</span>
+      <span v-if="shown.unit" class="unit">{{ shown.unit }}</span>
     </p>
     <p v-else-if="figure.missing?.length" class="absent">
       Still needs {{ figure.missing.map(({ label }) => label).join(', ') }}.
@@ -148,6 +149,7 @@ h2:focus {
 }
 
 .unit {
+  margin-left: 6px;
   font-size: 18px;
   color: var(--ink-2);
 }
@@ -193,6 +195,7 @@ td {
 }
 
 .words {
+  text-align: left;
   font-weight: 400;
   white-space: normal;
 }

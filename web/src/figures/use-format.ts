@@ -1,4 +1,13 @@
-import { formatQuantity, thinSpace, unitSymbol, type Figure, type FigureValue, type Precision, type Quantity } from '@yardfrost/core'
+import {
+  formatQuantity,
+  renderSentence,
+  thinSpace,
+  unitSymbol,
+  type Figure,
+  type FigureValue,
+  type Precision,
+  type Quantity,
+} from '@yardfrost/core'
 import { useSettings } from '../shell/settings.ts'
 
 /** A figure's text taken apart, so that the unit can stand smaller than the digits. */
@@ -14,7 +23,11 @@ export function useFormat() {
   const unit = (quantity: Quantity) => unitSymbol(quantity, settings.units)
 
   const digits = (value: number, quantity: Quantity, precision?: Precision) =>
-    formatQuantity(value, quantity, settings.units, settings.units === 'metric' || quantity === 'ratio' ? precision : undefined)
+    formatQuantity(value, quantity, settings.units, precision && survives(precision, quantity) ? precision : undefined)
+
+  /** Decimals are meant for millimetres and micrometres; figures hold in any unit. */
+  const survives = (precision: Precision, quantity: Quantity) =>
+    settings.units === 'metric' || 'figures' in precision || (quantity !== 'length' && quantity !== 'deviation')
 
   function show(value: FigureValue, quantity: Quantity, precision?: Precision): Shown {
     switch (value.kind) {
@@ -52,5 +65,8 @@ export function useFormat() {
     }
   }
 
-  return { unit, digits, show, inline, figure, fit }
+  /** A sentence of core with its quantities in these units. */
+  const sentence = (text: string) => renderSentence(text, settings.units)
+
+  return { unit, digits, show, inline, figure, fit, sentence }
 }

@@ -62,7 +62,13 @@ async function signIn() {
       <label for="login" class="label">Name</label>
       <InputText id="login" v-model="login" autocomplete="username" autofocus data-test="login" />
       <label for="password" class="label">Password</label>
-      <InputText id="password" v-model="password" type="password" autocomplete="current-password" data-test="password" />
+      <InputText
+        id="password"
+        v-model="password"
+        type="password"
+        autocomplete="current-password"
+        data-test="password"
+      />
       <p v-if="trouble" class="trouble" role="alert" data-test="trouble">{{ trouble.message }}. {{ trouble.fix }}</p>
       <Button type="submit" label="Sign in" :disabled="busy" data-test="sign-in" />
       <p class="quiet">Names and passwords of the demo site are printed where Yardfrost was started.</p>

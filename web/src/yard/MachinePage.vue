@@ -6,10 +6,12 @@ import { api, ApiFailure } from '../api/client.ts'
 import { catalogue } from '../bench/catalogue.ts'
 import { halfSection, type HalfSection } from '../drawing/half-section.ts'
 import SectionThumb from '../drawing/SectionThumb.vue'
+import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { usePageState } from '../shell/page-state.ts'
 
 const { id } = defineProps<{ id: string }>()
+const format = useFormat()
 const page = usePageState()
 page.saving = null
 page.crumbs = [{ label: 'Yard', to: { name: 'yard' } }]
@@ -58,7 +60,13 @@ function sectionOf(designation: string | null): HalfSection | null {
             <span class="finding">
               <VerdictMark :state="position.state" word />
             </span>
-            <span class="quiet">{{ position.finding ?? (position.state === 'open' ? 'Some inputs are missing.' : 'Every lens says go.') }}</span>
+            <span class="quiet">{{
+              position.finding
+                ? format.sentence(position.finding)
+                : position.state === 'open'
+                  ? 'Some inputs are missing.'
+                  : 'Every lens says go.'
+            }}</span>
           </span>
         </RouterLink>
       </li>

@@ -3,9 +3,11 @@ import type { MachineSummary, Yard } from '@yardfrost/contract'
 import { worstOf } from '@yardfrost/core'
 import { computed, ref } from 'vue'
 import { api, ApiFailure } from '../api/client.ts'
+import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { usePageState } from '../shell/page-state.ts'
 
+const format = useFormat()
 const page = usePageState()
 page.saving = null
 page.crumbs = [{ label: 'Yard' }]
@@ -52,7 +54,11 @@ const stateOf = (machine: MachineSummary) => worstOf(machine.positions.map(({ st
         <h2>{{ area.name }}</h2>
         <ol>
           <li v-for="machine in area.machines" :key="machine.id">
-            <RouterLink class="machine" :to="{ name: 'machine', params: { id: machine.id } }" :data-machine="machine.tag">
+            <RouterLink
+              class="machine"
+              :to="{ name: 'machine', params: { id: machine.id } }"
+              :data-machine="machine.tag"
+            >
               <VerdictMark :state="stateOf(machine)" />
               <span class="tag">{{ machine.tag }}</span>
               <span>{{ machine.name }}</span>
@@ -78,14 +84,16 @@ const stateOf = (machine: MachineSummary) => worstOf(machine.positions.map(({ st
     </section>
     <aside class="calls" aria-label="Needs hands">
       <h2>Needs hands</h2>
-      <p class="count"><strong>{{ stops }}</strong> to stop for, {{ calls.length - stops }} to watch</p>
+      <p class="count">
+        <strong>{{ stops }}</strong> to stop for, {{ calls.length - stops }} to watch
+      </p>
       <ol v-if="calls.length">
         <li v-for="{ machine, position } in calls" :key="position.id">
           <RouterLink :to="{ name: 'position', params: { id: position.id } }">
             <VerdictMark :state="position.state" />
             <span>
               <strong>{{ machine.tag }}</strong> {{ machine.name }}, {{ position.name.toLowerCase() }}
-              <span class="reason">{{ position.finding }}</span>
+              <span class="reason">{{ format.sentence(position.finding ?? '') }}</span>
             </span>
           </RouterLink>
         </li>
@@ -161,7 +169,14 @@ a {
   flex-wrap: wrap;
   gap: 6px 14px;
   padding: 5px 0;
-  background: linear-gradient(90deg, var(--ink-2) 0 26px, transparent 26px 31px, var(--ink-2) 31px 36px, transparent 36px 41px) 0 50% / 41px 1px repeat-x;
+  background: linear-gradient(
+      90deg,
+      var(--ink-2) 0 26px,
+      transparent 26px 31px,
+      var(--ink-2) 31px 36px,
+      transparent 36px 41px
+    )
+    0 50% / 41px 1px repeat-x;
 }
 
 .seat {

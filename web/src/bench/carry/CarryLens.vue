@@ -94,11 +94,16 @@ const lifeChart = computed(() => {
     <template #figures>
       <FigureLine answer name="life" :figure="figures['life']!" @working="emit('working', $event)" />
       <p v-if="figures['doubled']" class="doubled">
-        Twice the load: <strong class="ember" data-figure="doubled">{{ format.figure(figures['doubled'])?.digits }}</strong> h, {{ lifeChart && lifeChart.exponent === 3 ? 'an eighth' : 'about a tenth' }}.
-        Wanted: <strong>{{ format.figure(figures['wanted']!)?.digits }}</strong> h.
+        Twice the load:
+        <strong class="ember" data-figure="doubled">{{ format.figure(figures['doubled'])?.digits }}</strong> h,
+        {{ lifeChart && lifeChart.exponent === 3 ? 'an eighth' : 'about a tenth' }}. Wanted:
+        <strong>{{ format.figure(figures['wanted']!)?.digits }}</strong> h.
       </p>
       <LifeCurve v-if="lifeChart" v-bind="lifeChart" />
-      <template v-for="name in ['equivalent', 'loadRatio', 'staticSafety', 'dynamicRating', 'staticRating', 'minimum']" :key="name">
+      <template
+        v-for="name in ['equivalent', 'loadRatio', 'staticSafety', 'dynamicRating', 'staticRating', 'minimum']"
+        :key="name"
+      >
         <FigureLine v-if="figures[name]" :name="name" :figure="figures[name]!" @working="emit('working', $event)" />
       </template>
     </template>

@@ -27,11 +27,33 @@ const curve = computed(() =>
   }),
 )
 
+/** The axis ends at a round load, so that its ticks are round too. */
+const reach = computed(() => {
+  const furthest = toLoad(loadN * 2.5)
+  const step = 10 ** Math.floor(Math.log10(furthest / 5))
+  const steps = [1, 2, 2.5, 5, 10].find((times) => times * step * 5 >= furthest) ?? 10
+  return steps * step * 5
+})
+
+/** Whole decades that hold the curve and the wanted life. */
+const decades = computed(() => {
+  const lives = [...curve.value.map(([, life]) => life), wantedH]
+  const from = Math.floor(Math.log10(Math.min(...lives)))
+  const to = Math.ceil(Math.log10(Math.max(...lives)))
+  return { from: 10 ** from, to: 10 ** to, count: to - from }
+})
+
 /** Charts cannot read the page's roles by themselves; they are read anew when the theme flips. */
 const colours = computed(() => {
   void settings.night
   const role = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim()
-  return { ink: role('--ink'), quiet: role('--ink-2'), hair: role('--hair'), ember: role('--ember'), sheet: role('--sheet') }
+  return {
+    ink: role('--ink'),
+    quiet: role('--ink-2'),
+    hair: role('--hair'),
+    ember: role('--ember'),
+    sheet: role('--sheet'),
+  }
 })
 
 const options = computed((): ApexOptions => {
@@ -47,11 +69,22 @@ const options = computed((): ApexOptions => {
       textAnchor: 'start' as const,
       offsetX: 8,
       borderWidth: 0,
-      style: { background: 'transparent', color: colour, fontFamily: 'Sofia Sans Condensed Variable', fontSize: '15px' },
+      style: {
+        background: 'transparent',
+        color: colour,
+        fontFamily: 'Sofia Sans Condensed Variable',
+        fontSize: '15px',
+      },
     },
   })
   return {
-    chart: { animations: { enabled: false }, toolbar: { show: false }, zoom: { enabled: false }, fontFamily: 'inherit', parentHeightOffset: 0 },
+    chart: {
+      animations: { enabled: false },
+      toolbar: { show: false },
+      zoom: { enabled: false },
+      fontFamily: 'inherit',
+      parentHeightOffset: 0,
+    },
     stroke: { width: 2.5, curve: 'straight' },
     colors: [ink],
     grid: { borderColor: hair, padding: { top: -14, bottom: -4, right: 24, left: 4 } },
@@ -64,16 +97,25 @@ const options = computed((): ApexOptions => {
     },
     xaxis: {
       type: 'numeric',
+      min: 0,
+      max: reach.value,
       tickAmount: 5,
-      labels: { style: label, formatter: (value: string) => formatNumber(Number(value), { figures: 2 }) },
+      labels: { style: label, formatter: (value: string) => formatNumber(Number(value), { figures: 3 }) },
       axisBorder: { color: quiet },
       axisTicks: { color: quiet },
-      title: { text: `equivalent load, ${unit}`, offsetY: -6, style: { color: quiet, fontFamily: 'Sofia Sans Condensed Variable', fontSize: '14px', fontWeight: 400 } },
+      title: {
+        text: `equivalent load, ${unit}`,
+        offsetY: -6,
+        style: { color: quiet, fontFamily: 'Sofia Sans Condensed Variable', fontSize: '14px', fontWeight: 400 },
+      },
       tooltip: { enabled: false },
     },
     yaxis: {
       logarithmic: true,
-      labels: { style: label, minWidth: 52, formatter: (value: number) => formatNumber(value, { figures: 1 }) },
+      min: decades.value.from,
+      max: decades.value.to,
+      tickAmount: decades.value.count,
+      labels: { style: label, minWidth: 52, formatter: (value: number) => formatNumber(value, { decimals: 0 }) },
     },
     annotations: {
       yaxis: [
@@ -81,7 +123,18 @@ const options = computed((): ApexOptions => {
           y: wantedH,
           borderColor: quiet,
           strokeDashArray: 5,
-          label: { text: 'wanted', position: 'right', textAnchor: 'end', borderWidth: 0, style: { background: 'transparent', color: quiet, fontFamily: 'Sofia Sans Condensed Variable', fontSize: '14px' } },
+          label: {
+            text: 'wanted',
+            position: 'left',
+            textAnchor: 'start',
+            borderWidth: 0,
+            style: {
+              background: 'transparent',
+              color: quiet,
+              fontFamily: 'Sofia Sans Condensed Variable',
+              fontSize: '14px',
+            },
+          },
         },
       ],
       points: [point(loadN, lifeH, 'now', ink), point(2 * loadN, lifeH * 2 ** -exponent, 'twice the load', ember)],

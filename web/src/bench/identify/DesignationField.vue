@@ -16,7 +16,10 @@ function offer({ query }: { query: string }) {
 }
 
 function take(value: string | CatalogueRow | null) {
-  bench.setAt('bearing.designation', value === null ? '' : typeof value === 'string' ? value.slice(0, 60) : value.designation)
+  bench.setAt(
+    'bearing.designation',
+    value === null ? '' : typeof value === 'string' ? value.slice(0, 60) : value.designation,
+  )
 }
 </script>
 
@@ -39,7 +42,9 @@ function take(value: string | CatalogueRow | null) {
       <template #option="{ option }: { option: CatalogueRow }">
         <span class="offer">
           {{ option.designation }}
-          <span class="quiet">{{ option.boreMm }} × {{ option.odMm }} × {{ option.assemblyWidthMm ?? option.widthMm }}</span>
+          <span class="quiet"
+            >{{ option.boreMm }} × {{ option.odMm }} × {{ option.assemblyWidthMm ?? option.widthMm }}</span
+          >
         </span>
       </template>
     </AutoComplete>

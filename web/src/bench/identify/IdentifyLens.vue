@@ -19,10 +19,12 @@ const clearanceOptions = [
   ...clearanceClasses.map((name) => ({ value: name, label: name === 'CN' ? 'CN, normal, no suffix' : name })),
 ]
 
-const sized = (mm: number) => format.inline({ kind: 'number', number: mm }, 'length', { decimals: Number.isInteger(mm) ? 0 : 2 })
+const sized = (mm: number) =>
+  format.inline({ kind: 'number', number: mm }, 'length', { decimals: Number.isInteger(mm) ? 0 : 2 })
 const bearing = computed(() => bench.bearing.value)
-const evidence = computed(() =>
-  lens.value.figures['designation']?.givens.filter(({ from, label }) => from !== 'typed' && label !== 'series') ?? [],
+const evidence = computed(
+  () =>
+    lens.value.figures['designation']?.givens.filter(({ from, label }) => from !== 'typed' && label !== 'series') ?? [],
 )
 </script>
 
@@ -51,7 +53,13 @@ const evidence = computed(() =>
           <dd>{{ sized(bearing.row.assemblyWidthMm ?? bearing.row.widthMm) }}</dd>
         </div>
       </dl>
-      <FigureLine v-for="name in ['clearance', 'interior', 'mass']" :key="name" :figure="lens.figures[name]!" :name="name" @working="emit('working', $event)" />
+      <FigureLine
+        v-for="name in ['clearance', 'interior', 'mass']"
+        :key="name"
+        :figure="lens.figures[name]!"
+        :name="name"
+        @working="emit('working', $event)"
+      />
       <ul class="evidence" aria-label="What the number says">
         <li v-for="(one, index) in evidence" :key="index" :class="{ assumed: one.from.startsWith('assumed') }">
           <span class="label">{{ one.label }}</span>

@@ -48,7 +48,9 @@ const found = computed(() => (asked.value ? searchCatalogue(catalogue, { ...read
 const nearest = computed(() => {
   const bore = read.value.sizes.boreMm
   if (bore === null || bore === undefined || found.value.length > 0) return ''
-  const bores = [...new Set(catalogue.rows.map(({ boreMm }) => boreMm))].sort((a, b) => Math.abs(a - bore) - Math.abs(b - bore))
+  const bores = [...new Set(catalogue.rows.map(({ boreMm }) => boreMm))].sort(
+    (a, b) => Math.abs(a - bore) - Math.abs(b - bore),
+  )
   const sized = (mm: number) => format.inline({ kind: 'number', number: mm }, 'length', { decimals: 2 })
   const largest = Math.max(...bores)
   return bore > largest
@@ -94,7 +96,10 @@ const sized = (mm: number) => format.digits(mm, 'length', { decimals: Number.isI
           </button>
         </li>
       </ul>
-      <p class="quiet hint">A size says which base numbers fit. Clearance, closure and taper are read from the ring or the box, never guessed.</p>
+      <p class="quiet hint">
+        A size says which base numbers fit. Clearance, closure and taper are read from the ring or the box, never
+        guessed.
+      </p>
     </div>
   </section>
 </template>

@@ -20,7 +20,13 @@ const x = computed(() =>
 
 <template>
   <div ref="box" class="box">
-    <svg v-if="width > 0" :width="width" height="62" role="img" :aria-label="`From ${degrees(roomC)} to ${degrees(ringC)}, limit ${degrees(limitC)}`">
+    <svg
+      v-if="width > 0"
+      :width="width"
+      height="62"
+      role="img"
+      :aria-label="`From ${degrees(roomC)} to ${degrees(ringC)}, limit ${degrees(limitC)}`"
+    >
       <line class="base" :x1="x.range()[0]" :x2="x.range()[1]" y1="32" y2="32" />
       <rect class="over" :x="x(limitC)" y="26" :width="Math.max((x.range()[1] ?? 0) - x(limitC), 0)" height="12" />
       <line v-if="ringC > roomC" class="rise" :x1="x(roomC)" :x2="x(ringC)" y1="32" y2="32" />

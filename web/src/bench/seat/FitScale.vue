@@ -38,19 +38,34 @@ const x = computed(() => {
 /** Ticks are round in the unit shown, not in micrometres. */
 const ticks = computed(() => {
   const [low = 0, high = 1] = x.value.domain()
-  const shown = scaleLinear().domain([toShown(low, 'deviation', settings.units), toShown(high, 'deviation', settings.units)])
+  const shown = scaleLinear().domain([
+    toShown(low, 'deviation', settings.units),
+    toShown(high, 'deviation', settings.units),
+  ])
   const perUnit = toShown(1, 'deviation', settings.units)
   return shown.ticks(6).map((value) => ({
     px: x.value(value / perUnit),
-    text: value === 0 ? '0' : `${value > 0 ? '+' : ''}${formatNumber(value, { decimals: Number.isInteger(value) ? 0 : 1 })}`,
+    text:
+      value === 0
+        ? '0'
+        : `${value > 0 ? '+' : ''}${formatNumber(value, { decimals: Number.isInteger(value) ? 0 : 1 })}`,
   }))
 })
-const bar = (band: { from: number; to: number }) => ({ x: x.value(band.from), width: Math.max(x.value(band.to) - x.value(band.from), 2) })
+const bar = (band: { from: number; to: number }) => ({
+  x: x.value(band.from),
+  width: Math.max(x.value(band.to) - x.value(band.from), 2),
+})
 </script>
 
 <template>
   <div ref="box" class="box">
-    <svg v-if="width > 0" :width="width" height="64" role="img" :aria-label="`Tolerance of the ring and of the ${seat}, about nominal`">
+    <svg
+      v-if="width > 0"
+      :width="width"
+      height="64"
+      role="img"
+      :aria-label="`Tolerance of the ring and of the ${seat}, about nominal`"
+    >
       <defs>
         <pattern :id="id" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <line class="hatch" y2="6" />

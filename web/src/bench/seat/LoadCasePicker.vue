@@ -23,26 +23,59 @@ const cases: Record<LoadCase, { words: string; example: string }> = {
       tabindex="0"
       :aria-checked="bench.inputs.value.seat.loadCase === one"
       :data-case="one"
+      :title="cases[one].example"
       @click="bench.setAt('seat.loadCase', one)"
     >
-      <svg width="76" height="62" viewBox="0 0 76 62" aria-hidden="true">
+      <svg width="70" height="57" viewBox="0 0 76 62" aria-hidden="true">
         <defs>
-          <marker :id="`turn-${one}`" viewBox="0 0 8 8" refX="5" refY="4" markerWidth="7" markerHeight="7" markerUnits="userSpaceOnUse" orient="auto">
+          <marker
+            :id="`turn-${one}`"
+            viewBox="0 0 8 8"
+            refX="5"
+            refY="4"
+            markerWidth="7"
+            markerHeight="7"
+            markerUnits="userSpaceOnUse"
+            orient="auto"
+          >
             <path d="M0 0 L8 4 L0 8 Z" class="ink-head" />
           </marker>
-          <marker :id="`load-${one}`" viewBox="0 0 10 8" refX="10" refY="4" markerWidth="10" markerHeight="8" markerUnits="userSpaceOnUse" orient="auto">
+          <marker
+            :id="`load-${one}`"
+            viewBox="0 0 10 8"
+            refX="10"
+            refY="4"
+            markerWidth="10"
+            markerHeight="8"
+            markerUnits="userSpaceOnUse"
+            orient="auto"
+          >
             <path d="M0 0 L10 4 L0 8 Z" class="load-head" />
           </marker>
         </defs>
         <circle cx="38" cy="34" r="22" :class="{ turning: one === 'outer-turns' }" />
         <circle cx="38" cy="34" r="11.5" :class="{ turning: one !== 'outer-turns' }" />
-        <path v-if="one === 'outer-turns'" class="turn" d="M62.5 22 A27 27 0 0 1 62.5 46" :marker-end="`url(#turn-${one})`" />
+        <path
+          v-if="one === 'outer-turns'"
+          class="turn"
+          d="M62.5 22 A27 27 0 0 1 62.5 46"
+          :marker-end="`url(#turn-${one})`"
+        />
         <path v-else class="turn" d="M43.6 29.5 A7 7 0 1 1 33 29" :marker-end="`url(#turn-${one})`" />
-        <path v-if="one === 'inner-turns' || one === 'outer-turns' || one === 'both'" class="force" d="M38 1 V21" :marker-end="`url(#load-${one})`" />
-        <path v-if="one === 'load-turns' || one === 'both'" class="force" d="M14 14 A31 31 0 0 1 33 3.6" :marker-end="`url(#load-${one})`" />
+        <path
+          v-if="one === 'inner-turns' || one === 'outer-turns' || one === 'both'"
+          class="force"
+          d="M38 1 V21"
+          :marker-end="`url(#load-${one})`"
+        />
+        <path
+          v-if="one === 'load-turns' || one === 'both'"
+          class="force"
+          d="M14 14 A31 31 0 0 1 33 3.6"
+          :marker-end="`url(#load-${one})`"
+        />
       </svg>
       <span class="words">{{ cases[one].words }}</span>
-      <span class="example">{{ cases[one].example }}</span>
     </button>
   </div>
 </template>
@@ -75,12 +108,6 @@ button[aria-checked='true'] {
   font-size: 13.5px;
   font-weight: 650;
   line-height: 1.2;
-  text-align: center;
-}
-
-.example {
-  font: 14px var(--label);
-  color: var(--ink-2);
   text-align: center;
 }
 

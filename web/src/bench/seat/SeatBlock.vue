@@ -17,14 +17,20 @@ const limits = computed(() => figures.value[`${seat}Limits`])
 const fit = computed(() => figures.value[`${seat}Fit`])
 const probable = computed(() => figures.value[`${seat}Probable`])
 
-const inWords = computed(() => (fit.value?.value?.kind === 'range' ? format.fit(fit.value.value.from, fit.value.value.to) : null))
+const inWords = computed(() =>
+  fit.value?.value?.kind === 'range' ? format.fit(fit.value.value.from, fit.value.value.to) : null,
+)
 const likely = computed(() =>
   probable.value?.value?.kind === 'range' ? format.fit(probable.value.value.from, probable.value.value.to) : null,
 )
 const worked = computed(() => (limits.value ? format.figure(limits.value) : null))
 const absent = computed(() => {
   const { missing, refusal } = zone.value
-  return missing?.length ? `needs ${missing.map(({ label }) => label).join(', ')}` : refusal ? 'no zone fits, see below' : ''
+  return missing?.length
+    ? `needs ${missing.map(({ label }) => label).join(', ')}`
+    : refusal
+      ? 'no zone fits, see below'
+      : ''
 })
 
 const band = (symbol: string) => {
@@ -50,9 +56,9 @@ const scale = computed(() => {
       <strong v-if="zone.value?.kind === 'text'" data-test="zone">{{ zone.value.text }}</strong>
       <span v-else class="absent">{{ absent }}</span>
     </div>
-    <div v-if="worked && inWords" class="figures">
+    <div v-if="worked && inWords" class="numbers">
       <p>
-        <strong :data-figure="`${seat}Limits`">{{ worked.digits }}</strong>&#8201;<span class="quiet">{{ worked.unit }}</span>
+        <strong :data-figure="`${seat}Limits`">{{ worked.digits }}</strong> <span class="quiet">{{ worked.unit }}</span>
       </p>
       <p :class="inWords.tone">
         <strong :data-figure="`${seat}Fit`">{{ inWords.digits }}</strong> {{ inWords.word }}
@@ -61,7 +67,14 @@ const scale = computed(() => {
         probably <span :data-figure="`${seat}Probable`">{{ likely.digits }}</span> {{ likely.word }}
       </p>
     </div>
-    <button class="how" type="button" :aria-label="`Working of the ${seat} fit`" @click="emit('working', fit ? `${seat}Fit` : `${seat}Zone`)">working</button>
+    <button
+      class="how"
+      type="button"
+      :aria-label="`Working of the ${seat} fit`"
+      @click="emit('working', fit ? `${seat}Fit` : `${seat}Zone`)"
+    >
+      working
+    </button>
     <FitScale v-if="scale" class="scale" :seat="seat" v-bind="scale" />
   </div>
 </template>
@@ -85,7 +98,7 @@ const scale = computed(() => {
   line-height: 1.1;
 }
 
-.figures strong {
+.numbers strong {
   font-size: 19px;
 }
 

@@ -15,21 +15,21 @@ const format = useFormat()
 const lens = computed(() => bench.assessment.value.lenses.seat)
 
 const housings = [
-  { value: 'solid', label: 'solid, steel or iron' },
+  { value: 'solid', label: 'solid' },
   { value: 'split', label: 'split' },
   { value: 'thin-wall', label: 'thin wall' },
   { value: 'light-alloy', label: 'light alloy' },
 ]
 const sliding = [
-  { value: 'none', label: 'none, both held' },
-  { value: 'outer', label: 'outer, floats' },
-  { value: 'inner', label: 'inner, floats' },
+  { value: 'none', label: 'none' },
+  { value: 'outer', label: 'outer' },
+  { value: 'inner', label: 'inner' },
 ]
 const classes = ['normal', 'P6', 'P5', 'P4'].map((name) => ({ value: name, label: name }))
 const ratio = computed(() => {
   const figure = bench.assessment.value.lenses.carry.figures['loadRatio']
   const shown = figure ? format.figure(figure) : null
-  return shown ? `Load ratio P/C ${shown.digits}, from Carry` : 'Load ratio P/C not known yet, from Carry'
+  return shown ? `P/C ${shown.digits}` : 'not known yet'
 })
 </script>
 
@@ -37,13 +37,16 @@ const ratio = computed(() => {
   <LensSheet :lens="lens" question="Does the load turn with the ring?" @field="emit('field', $event)">
     <template #inputs>
       <LoadCasePicker />
-      <p class="label">{{ ratio }}</p>
-      <div class="fields">
+      <div class="fields three">
         <ChoiceField path="seat.housing" :options="housings" />
         <ChoiceField path="seat.slides" :options="sliding" />
+        <ChoiceField path="seat.toleranceClass" :options="classes" />
         <QuantityField path="seat.shaftBoreMm" />
         <QuantityField path="seat.ringRiseC" />
-        <ChoiceField path="seat.toleranceClass" :options="classes" />
+        <div>
+          <span class="label">Load ratio, from Carry</span>
+          <p class="ratio">{{ ratio }}</p>
+        </div>
       </div>
     </template>
     <template #figures>
@@ -58,3 +61,14 @@ const ratio = computed(() => {
     </template>
   </LensSheet>
 </template>
+
+<style scoped>
+.three {
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+}
+
+.ratio {
+  padding: 4px 0;
+  font-size: 17px;
+}
+</style>

@@ -1,0 +1,75 @@
+const lenses = ['identify', 'carry', 'seat', 'mount']
+
+/** A lens looks back along the working order only, and only at the front of the lens it looks at. */
+const lensRules = lenses.map((lens, index) => ({
+  name: `${lens}-looks-back`,
+  severity: 'error',
+  comment: 'Lenses take from those before them in the working order',
+  from: { path: `^core/src/${lens}/` },
+  to: { path: `^core/src/(${lenses.slice(index + 1).join('|') || 'none'})/` },
+}))
+
+module.exports = {
+  forbidden: [
+    {
+      name: 'no-circles',
+      severity: 'error',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+    {
+      name: 'core-stands-alone',
+      severity: 'error',
+      comment: 'Core imports zod and itself',
+      from: { path: '^core/src/' },
+      to: { pathNot: ['^core/', 'node_modules/zod/'] },
+    },
+    {
+      name: 'contract-on-core',
+      severity: 'error',
+      from: { path: '^contract/src/' },
+      to: { pathNot: ['^contract/', '^core/src/index\\.ts$', 'node_modules/zod/'] },
+    },
+    {
+      name: 'front-door-only',
+      severity: 'error',
+      comment: 'A workspace is used through its index.ts and its data files',
+      from: { path: '^(contract|server|web|e2e|tools)/' },
+      to: { path: '^core/', pathNot: ['^core/src/index\\.ts$', '^core/data/dimensions\\.csv'] },
+    },
+    {
+      name: 'nothing-imports-web',
+      severity: 'error',
+      from: { pathNot: '^web/' },
+      to: { path: '^web/' },
+    },
+    {
+      name: 'only-tools-import-server',
+      severity: 'error',
+      from: { pathNot: '^(server|tools)/' },
+      to: { path: '^server/' },
+    },
+    {
+      name: 'server-front-door',
+      severity: 'error',
+      from: { path: '^tools/' },
+      to: { path: '^server/', pathNot: '^server/src/index\\.ts$' },
+    },
+    {
+      name: 'drawing-knows-millimetres-only',
+      severity: 'error',
+      comment: 'The drawing knows no store, route or request',
+      from: { path: '^web/src/drawing/' },
+      to: { path: ['^web/src/(shell|bench|yard|api)/', 'node_modules/(pinia|vue-router)/'] },
+    },
+    { name: 'nothing-missing', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: '\\?raw$' } },
+    ...lensRules,
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(^|/)dist/' },
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'types', 'default'] },
+  },
+}

@@ -1,0 +1,191 @@
+import { assert } from 'chai'
+import fc from 'fast-check'
+import { assess, emptyPosition, lenses, numberOf, Position, type Assessment, type Machine } from '../src/index.ts'
+import { catalogue } from './catalogue-file.ts'
+
+const pump: Machine = { kind: 'pump', duty: 'round-the-clock' }
+
+/** A filled-in position with some groups changed. */
+function position(changes: { [G in keyof Position]?: Partial<Position[G]> } = {}): Position {
+  const base = {
+    bearing: { designation: '6314-C3', requiredClearance: 'C3' },
+    load: { radialN: 9000, axialN: 0, speedRpm: 1480 },
+    seat: { loadCase: 'inner-turns', slides: 'outer' },
+  } as const
+  const empty = emptyPosition()
+  return Position.parse(
+    Object.fromEntries(
+      (Object.keys(empty) as (keyof Position)[]).map((group) => [
+        group,
+        { ...empty[group], ...(base as Record<string, object>)[group], ...changes[group] },
+      ]),
+    ),
+  )
+}
+
+const run = (changes: Parameters<typeof position>[0] = {}, machine = pump) =>
+  assess(position(changes), machine, catalogue)
+const verdictOf = (assessment: Assessment, key: string) =>
+  lenses.flatMap((lens) => assessment.lenses[lens].checks).find((check) => check.key === key)?.verdict
+
+describe('assess', () => {
+  describe('a whole position, worked out by hand', () => {
+    const whole = run()
+
+    it('names the bearing', () =>
+      assert.deepEqual(whole.lenses.identify.figures['designation']?.value, { kind: 'text', text: '6314-C3' }))
+
+    it('gives the life of 6314 under 9000 N: (104.157/9)³ million turns at 1480 a minute', () =>
+      assert.approximately(numberOf(whole.lenses.carry.figures['life']) ?? 0, 17_455, 30))
+
+    it('takes k5 and H7: P/C 0.086, inner ring turning, outer ring free to slide', () =>
+      assert.deepEqual(whole.lenses.seat.figures['zones']?.value, { kind: 'text', text: 'k5 / H7' }))
+
+    // k5 at 70 mm is +2 … +15, the bore −15 … 0.
+    it('gets 2 … 30 µm tight on the shaft', () =>
+      assert.deepEqual(whole.lenses.seat.figures['shaftFit']?.value, { kind: 'range', from: 2, to: 30 }))
+
+    // (30 + 35) / 0.84 + 10 over 20 °C
+    it('heats the ring to 107 °C', () =>
+      assert.approximately(numberOf(whole.lenses.mount.figures['ring']) ?? 0, 107.38, 0.01))
+  })
+
+  describe('verdicts', () => {
+    const cases: [why: string, key: string, verdict: string, changes: Parameters<typeof position>[0]][] = [
+      ['the class called for is in the box', 'clearance', 'go', {}],
+      ['no suffix means normal, not any', 'clearance', 'stop', { bearing: { designation: '6314' } }],
+      ['more clearance than called for', 'clearance', 'stop', { bearing: { designation: '6314-C4' } }],
+      ['nobody said what is called for', 'clearance', 'watch', { bearing: { requiredClearance: null } }],
+      ['a tapered roller bearing has no class', 'clearance', 'go', { bearing: { designation: '32214', requiredClearance: null } }],
+      ['a maker’s letters are not read', 'unread', 'watch', { bearing: { designation: '6314 DDU C3' } }],
+      ['no such number', 'designation', 'stop', { bearing: { designation: 'fan' } }],
+      ['a bore beyond the tables', 'designation', 'stop', { bearing: { designation: '230/500' } }],
+      ['thrust on a bearing without ribs', 'refused', 'stop', { bearing: { designation: 'NU314-C3' }, load: { axialN: 200 } }],
+      ['thrust on one rib', 'oneWay', 'watch', { bearing: { designation: 'NJ314-C3' }, load: { axialN: 200 } }],
+      ['too much thrust on ribs', 'refused', 'stop', { bearing: { designation: 'NUP314-C3' }, load: { axialN: 5000 } }],
+      ['long enough', 'life', 'go', { load: { wantedLifeH: 17_000 } }],
+      ['too short', 'life', 'watch', { load: { wantedLifeH: 30_000 } }],
+      ['less than half of what is wanted', 'life', 'stop', { load: { wantedLifeH: 40_000 } }],
+      ['a load above the rating', 'life', 'stop', { load: { radialN: 120_000 } }],
+      ['more than half of the rating', 'heavy', 'watch', { load: { radialN: 60_000 } }],
+      ['hardly any load', 'minimum', 'watch', { load: { radialN: 500 } }],
+      ['a shock at standstill', 'staticSafety', 'stop', { load: { radialN: 68_000, running: 'shock' } }],
+      ['one row unloaded', 'unloadedRow', 'watch', { bearing: { designation: '22214-C3' }, load: { axialN: 4000 } }],
+      ['the wrong ring slides', 'shaftRefused', 'stop', { seat: { slides: 'inner' } }],
+      ['a split housing under a turning load', 'splitRotating', 'stop', { seat: { loadCase: 'outer-turns', slides: 'none', housing: 'split' } }],
+      ['a sealed bearing cannot be heated that far', 'heat', 'stop', { bearing: { designation: '6314-2RS-C3' } }],
+      ['near the limit', 'heat', 'watch', { mount: { roomC: 28 } }],
+      ['a loose inner ring slides on cold', 'heat', 'go', { seat: { loadCase: 'outer-turns', slides: 'inner' } }],
+      ['a tapered bore is driven up', 'driveUp', 'go', { bearing: { designation: '22214 K-C3' } }],
+      ['no drive-up table for a ball bearing', 'driveUp', 'watch', { bearing: { designation: '1214 K-C3' } }],
+    ] // prettier-ignore
+    for (const [why, key, verdict, changes] of cases)
+      it(`${verdict}: ${why}`, () => assert.equal(verdictOf(run(changes), key), verdict))
+  })
+
+  it('shows no life for a load the type cannot take', () => {
+    const { figures } = run({ bearing: { designation: 'NU314-C3' }, load: { axialN: 200 } }).lenses.carry
+    assert.isNull(figures['life']?.value)
+    assert.match(figures['life']?.refusal?.message ?? '', /axial load must be 0 N/)
+  })
+
+  it('puts the maker’s rating in place of the estimate, and the label goes', () => {
+    const { figures } = run({ bearing: { makerDynamicN: 111_000 } }).lenses.carry
+    assert.equal(numberOf(figures['dynamicRating']), 111_000)
+    assert.isFalse(figures['dynamicRating']?.estimate)
+    assert.isFalse(figures['life']?.estimate)
+  })
+
+  it('chooses a quieter motor seat and a finer grade for a precise bearing', () => {
+    const motor = run({}, { kind: 'motor', duty: 'one-shift' })
+    assert.deepEqual(motor.lenses.seat.figures['housingZone']?.value, { kind: 'text', text: 'H6' })
+    const spindle = run({ seat: { toleranceClass: 'P4' } }, { kind: 'spindle', duty: 'spindle' })
+    assert.deepEqual(spindle.lenses.seat.figures['shaftZone']?.value, { kind: 'text', text: 'js4' })
+  })
+
+  it('names what is missing instead of guessing', () => {
+    const empty = assess(emptyPosition(), pump, catalogue)
+    assert.equal(empty.state, 'open')
+    assert.deepEqual(
+      empty.lenses.carry.missing.map(({ field }) => field),
+      ['bearing.designation', 'load.radialN', 'load.speedRpm'],
+    )
+    for (const lens of lenses) assert.isNull(empty.lenses[lens].figures[empty.lenses[lens].headline]?.value)
+  })
+
+  it('lists findings worst first, then in working order', () => {
+    const { findings, state } = run({ bearing: { designation: '6314', requiredClearance: 'C3' }, mount: { roomC: 28 } })
+    assert.equal(state, 'stop')
+    assert.deepEqual(
+      findings.map(({ lens, verdict }) => `${lens} ${verdict}`),
+      ['identify stop', 'carry stop', 'mount watch'],
+    )
+  })
+
+  it('gives every finding a reason and a way out', () => {
+    for (const { designation } of catalogue.rows.filter((_, index) => index % 40 === 0)) {
+      for (const { reason, wayOut } of run({ bearing: { designation } }).findings) {
+        assert.match(reason, /\.$/)
+        assert.match(wayOut, /\.$/)
+      }
+    }
+  })
+
+  it('gives every figure its formula and source', () => {
+    const { lenses: all } = run()
+    for (const lens of lenses)
+      for (const [name, figure] of Object.entries(all[lens].figures)) {
+        assert.isNotEmpty(figure.formula, name)
+        assert.isNotEmpty(figure.source, name)
+      }
+  })
+
+  const designations = catalogue.rows.map((row) => row.designation)
+  const anyPosition = fc.record({
+    designation: fc.constantFrom(...designations),
+    suffix: fc.constantFrom('', '-C3', 'K', '-2RS', ' XYZ'),
+    radialN: fc.option(fc.double({ min: 0, max: 1e6, noNaN: true })),
+    axialN: fc.option(fc.double({ min: 0, max: 1e6, noNaN: true })),
+    speedRpm: fc.option(fc.double({ min: 0.1, max: 50_000, noNaN: true })),
+    loadCase: fc.constantFrom('inner-turns', 'outer-turns', 'load-turns', 'both', null),
+    housing: fc.constantFrom('solid', 'split', 'thin-wall', 'light-alloy'),
+    slides: fc.constantFrom('none', 'outer', 'inner'),
+    toleranceClass: fc.constantFrom('normal', 'P6', 'P5', 'P4'),
+    roomC: fc.option(fc.double({ min: -20, max: 60, noNaN: true })),
+  })
+
+  it('never throws and never shows a number that is none, whatever the schema lets in', () => {
+    fc.assert(
+      fc.property(anyPosition, (given) => {
+        const { designation, suffix, radialN, axialN, speedRpm, roomC, ...seat } = given
+        const assessment = run({
+          bearing: { designation: designation + suffix },
+          load: { radialN, axialN, speedRpm },
+          seat: seat as Partial<Position['seat']>,
+          mount: { roomC },
+        })
+        for (const lens of lenses)
+          for (const [name, { value }] of Object.entries(assessment.lenses[lens].figures)) {
+            if (value?.kind === 'number') assert.isTrue(Number.isFinite(value.number), name)
+            if (value?.kind === 'range') assert.isTrue(value.from <= value.to, name)
+          }
+      }),
+      { numRuns: 400 },
+    )
+  })
+
+  it('gives less life for more load', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom('6214', 'NU214', '22214', '32214', '7214 B'),
+        fc.double({ min: 500, max: 20_000, noNaN: true }),
+        fc.double({ min: 1.01, max: 2, noNaN: true }),
+        (designation, radialN, times) => {
+          const life = (load: number) =>
+            numberOf(run({ bearing: { designation }, load: { radialN: load } }).lenses.carry.figures['life']) ?? NaN
+          assert.isAbove(life(radialN), life(radialN * times))
+        },
+      ),
+    )
+  })
+})

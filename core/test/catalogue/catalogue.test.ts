@@ -1,0 +1,110 @@
+import { assert } from 'chai'
+import { readCatalogue, searchCatalogue } from '../../src/catalogue/catalogue.ts'
+import { estimateInterior, isVerifiedEstimate } from '../../src/catalogue/estimate.ts'
+import { seatSizeOf } from '../../src/catalogue/catalogue.ts'
+import { catalogue } from '../catalogue-file.ts'
+
+const row = (designation: string) => {
+  const found = catalogue.byDesignation.get(designation)
+  assert.isDefined(found, designation)
+  return found!
+}
+
+describe('catalogue', () => {
+  it('holds every size once', () => {
+    assert.lengthOf(catalogue.rows, 1785)
+    assert.equal(catalogue.byDesignation.size, catalogue.rows.length)
+  })
+
+  it('grows steadily: in a series neither outside diameter nor width falls as the bore grows', () => {
+    for (const { name } of catalogue.series) {
+      const rows = catalogue.rows.filter(({ series }) => series === name).sort((a, b) => a.boreMm - b.boreMm)
+      for (const [index, here] of rows.entries()) {
+        const before = rows[index - 1]
+        if (!before) continue
+        assert.isAtLeast(here.odMm, before.odMm, here.designation)
+        assert.isAtLeast(here.widthMm, before.widthMm, here.designation)
+      }
+    }
+  })
+
+  it('shares outside diameters between series of one diameter series', () => {
+    for (const names of [
+      ['62', 'NU2', '72', '222', 'QJ2', '302'],
+      ['63', 'NU3', '73', '223', '303'],
+      ['60', 'NU10', '70', '230', '320'],
+    ])
+      for (const bore of [100, 110, 120])
+        assert.lengthOf(
+          new Set(
+            catalogue.rows
+              .filter(({ series, boreMm }) => names.includes(series) && boreMm === bore)
+              .map(({ odMm }) => odMm),
+          ),
+          1,
+          `${names[0]}, bore ${bore}`,
+        )
+  })
+
+  it('refuses a file that does not fit', () => {
+    assert.throws(() => readCatalogue('a,b\n1,2'), /header/)
+    const header = 'designation,type,series,boreMm,odMm,widthMm,assemblyWidthMm,chamferMm,outerWidthMm'
+    assert.throws(() => readCatalogue(`${header}\n6214,deep-groove-ball,62,seventy,125,24,,,`), /line 2/)
+  })
+
+  describe('search', () => {
+    const found = (query: Parameters<typeof searchCatalogue>[1]) =>
+      searchCatalogue(catalogue, query).map(({ designation }) => designation)
+
+    it('finds by the start of a number, spaces and case aside', () =>
+      assert.deepEqual(found({ text: 'nu 221', limit: 3 }), ['NU221', 'NU2210', 'NU2211']))
+    it('finds by size, in the order of the catalogue', () =>
+      assert.deepEqual(found({ boreMm: 70, odMm: 125, widthMm: 24 }).slice(0, 4), ['6214', 'NU214', 'NJ214', 'NUP214']))
+    it('measures a tapered bearing over the assembly', () =>
+      assert.include(found({ boreMm: 70, odMm: 125, widthMm: 33.25 }), '32214'))
+    it('forgives half a millimetre of wear', () => assert.include(found({ boreMm: 70.3, odMm: 124.9 }), '6214'))
+    it('finds nothing where nothing is', () => assert.isEmpty(found({ boreMm: 400 })))
+  })
+})
+
+describe('estimated interior', () => {
+  // Generally published C and C0, kN, and the deviation of the estimate in per cent.
+  const published: [string, number, number, number, number][] = [
+    ['6006', 13.2, 8.3, 0.3, 0.3],
+    ['6012', 29.5, 23.2, 0.2, 0.2],
+    ['6208', 29.1, 17.9, 0.1, 0.1],
+    ['6214', 62, 44, 0.4, 0.1],
+    ['6306', 26.7, 15, 1.4, 3.5],
+    ['6314', 104, 68, 0.2, 0.1],
+    ['NU208', 62, 53, 0.3, 10],
+    ['NU312', 173, 160, 2.3, 2.8],
+    ['NU2210', 90, 88, 0.2, 9.6],
+    ['22216', 236, 270, 0.7, 2.2],
+    ['22312', 310, 335, 0.1, 3.7],
+    ['30208', 61.6, 68, 0.7, 2.6],
+    ['32010', 60.5, 88, 0.9, 0.4],
+    ['7210', 39, 30.5, 0.1, 0.1],
+    ['1209', 22.9, 7.8, 2.5, 5.8],
+  ]
+  for (const [designation, c, c0, percentC, percentC0] of published)
+    it(`${designation} meets published ratings`, () => {
+      const estimate = estimateInterior(row(designation))
+      // The listed deviations are rounded to a tenth of a per cent.
+      assert.isAtMost(Math.abs(estimate.dynamicRatingN / (c * 1000) - 1) * 100, percentC + 0.1)
+      assert.isAtMost(Math.abs(estimate.staticRatingN / (c0 * 1000) - 1) * 100, percentC0 + 0.1)
+    })
+
+  it('can be built for every size: tracks between bore and outside diameter, elements that fit', () => {
+    for (const one of catalogue.rows) {
+      const interior = estimateInterior(one, { seatSize: seatSizeOf(one, catalogue) })
+      assert.isAbove(interior.innerRacewayMm, one.boreMm, one.designation)
+      assert.isBelow(interior.outerRacewayMm, one.odMm, one.designation)
+      assert.isAbove(interior.dynamicRatingN, 0, one.designation)
+    }
+  })
+
+  it('says which series were held against published ratings', () => {
+    assert.isTrue(isVerifiedEstimate(row('6214')))
+    assert.isFalse(isVerifiedEstimate(row('24030')))
+  })
+})
