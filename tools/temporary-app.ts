@@ -46,13 +46,13 @@ export async function newDatabase(cluster: Cluster, name: string): Promise<strin
   return cluster.url(name)
 }
 
-/** The whole application with its demo data on a database, on any free port. */
-export async function temporaryApp(databaseUrl: string): Promise<RunningServer> {
+/** The whole application with its demo data on a database; port 0 takes any free one. */
+export async function temporaryApp(databaseUrl: string, port = 0): Promise<RunningServer> {
   const log = pino({ level: process.env['YARDFROST_LOG'] ?? 'silent' })
   const pool = openPool(databaseUrl, () => undefined)
   await migrate(pool)
   const catalogue = loadCatalogue()
   await loadDemoSite(pool, catalogue)
   const webFolder = fileURLToPath(new URL('../web/dist', import.meta.url))
-  return startServer({ pool, catalogue, log, version: 'test', port: 0, host: '127.0.0.1', webFolder })
+  return startServer({ pool, catalogue, log, version: 'test', port, host: '127.0.0.1', webFolder })
 }

@@ -76,7 +76,12 @@ export function equivalentLoad(given: EquivalentLoadInput): EquivalentLoad {
   const input: Input = { ...given, radialN, axialN, arrangement, ribs }
   const { bearingType } = input
   if (radialN + axialN < leastLoadN) {
-    throw refuse('radialN', radialN, 'more than 0 N where there is no axial load either', 'Give the load on the bearing.')
+    throw refuse(
+      'radialN',
+      radialN,
+      'more than 0 N where there is no axial load either',
+      'Give the load on the bearing.',
+    )
   }
   if (input.arrangement !== 'single' && bearingType !== 'angular-contact-ball' && bearingType !== 'tapered-roller') {
     throw refuse('arrangement', input.arrangement, `single for ${bearingType}`, 'Pairs are angular contact or tapered.')

@@ -1,6 +1,6 @@
 import { assert } from 'chai'
 import { createCalculations, runCalculation } from '../../src/calculations.ts'
-import { attempt, InputError, inputErrorCodes } from '../../src/errors/input-error.ts'
+import { attempt, inputErrorCodes, type InputError } from '../../src/errors/input-error.ts'
 import { parseInput } from '../../src/errors/parse-input.ts'
 import { Position } from '../../src/model/position.ts'
 import { catalogue } from '../catalogue-file.ts'

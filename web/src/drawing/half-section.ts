@@ -169,7 +169,9 @@ function grooved(frame: Frame, alpha: number): Drawn {
 const ball = (at: Point, radius: number): Shape => ({ part: 'element', outline: circle(at, radius) })
 
 /** The cage shows as two short bars beside the ball. */
-function cageTicks({ pitch, element }: Frame, x: number): Shape[] {
+function cageTicks({ pitch, element, width }: Frame, x: number): Shape[] {
+  // Balls as wide as the bearing leave no room to show it.
+  if (x + element * 1.12 > width) return []
   const bar = (side: 1 | -1): Shape => ({
     part: 'cage',
     outline: polygon([

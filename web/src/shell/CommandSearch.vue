@@ -57,7 +57,8 @@ defineExpose({ focus: () => box.value?.$el.querySelector('input')?.focus() })
     :delay="150"
     :min-length="1"
     empty-search-message="Nothing on this site has that in its name"
-    :input-props="{ 'aria-label': 'Find a machine or bearing', 'data-test': 'search' }"
+    aria-label="Find a machine or bearing"
+    :pt="{ pcInputText: { root: { 'data-test': 'search' } } }"
     @complete="find"
     @option-select="open"
   >

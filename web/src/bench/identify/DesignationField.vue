@@ -35,7 +35,7 @@ function take(value: string | CatalogueRow | null) {
       :min-length="2"
       placeholder="6214-C3, NU 210, 22220 EK/C3"
       :show-empty-message="false"
-      :input-props="{ 'data-test': 'bearing.designation', spellcheck: 'false', maxlength: 60 }"
+      :pt="{ pcInputText: { root: { 'data-test': 'bearing.designation', spellcheck: 'false', maxlength: 60 } } }"
       @update:model-value="take"
       @complete="offer"
     >

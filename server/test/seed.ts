@@ -1,0 +1,56 @@
+import { hash } from '@node-rs/argon2'
+import type { Role } from '@yardfrost/contract'
+import { assess, emptyPosition, Position, type Catalogue } from '@yardfrost/core'
+import type pg from 'pg'
+import { addAccount } from '../src/store/accounts.ts'
+import { addPosition } from '../src/store/positions.ts'
+
+export interface SeededSite {
+  siteId: string
+  machineId: string
+  positionId: string
+}
+
+export const password = 'a long enough one'
+
+/** A site with one pump, one position and an account of each role, named after the site. */
+export async function seedSite(pool: pg.Pool, catalogue: Catalogue, name: string): Promise<SeededSite> {
+  const id = async (text: string, values: unknown[]): Promise<string> => (await pool.query(text, values)).rows[0].id
+  const siteId = await id('insert into site (name) values ($1) returning id', [name])
+  const passwordHash = await hash(password, { memoryCost: 1024, timeCost: 1 })
+  for (const role of ['technician', 'planner', 'viewer'] satisfies Role[])
+    await addAccount(pool, { siteId, login: `${role}@${name}`, name: `${role} of ${name}`, role, passwordHash })
+  const areaId = await id('insert into area (site_id, name, walk_order) values ($1, $2, 0) returning id', [
+    siteId,
+    'Hall',
+  ])
+  await id('insert into area (site_id, name, walk_order) values ($1, $2, 1) returning id', [siteId, 'Empty shed'])
+  const machineId = await id(
+    `insert into machine (site_id, area_id, tag, name, kind, duty, walk_order)
+     values ($1, $2, 'P-1', 'Pump', 'pump', 'round-the-clock', 0) returning id`,
+    [siteId, areaId],
+  )
+  const inputs = seededInputs()
+  const assessment = assess(inputs, { kind: 'pump', duty: 'round-the-clock' }, catalogue)
+  const positionId = await addPosition(pool, {
+    siteId,
+    machineId,
+    name: 'Drive end',
+    walkOrder: 0,
+    inputs,
+    assessment,
+    accountId: null,
+  })
+  return { siteId, machineId, positionId }
+}
+
+/** Inputs the seeded position starts with. */
+export function seededInputs(): Position {
+  const empty = emptyPosition()
+  return Position.parse({
+    ...empty,
+    bearing: { ...empty.bearing, designation: '6214-C3', requiredClearance: 'C3' },
+    load: { ...empty.load, radialN: 4000, speedRpm: 1480 },
+    seat: { ...empty.seat, loadCase: 'inner-turns' },
+  })
+}

@@ -1,0 +1,125 @@
+import { assert } from 'chai'
+import { spawn, type ChildProcess } from 'node:child_process'
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs'
+import { createServer, type Server } from 'node:net'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { freePort } from '../free-port.ts'
+
+const root = fileURLToPath(new URL('../..', import.meta.url))
+
+interface Started {
+  child: ChildProcess
+  printed: () => string
+  ended: Promise<number | null>
+}
+
+/** Starts the server program as `npm start` does. */
+function start(env: Record<string, string>): Started {
+  const child = spawn(process.execPath, ['--import', 'tsx', 'tools/serve.ts'], {
+    cwd: root,
+    env: { ...process.env, ...env },
+  })
+  let text = ''
+  child.stdout.on('data', (chunk: Buffer) => (text += chunk.toString()))
+  child.stderr.on('data', (chunk: Buffer) => (text += chunk.toString()))
+  return { child, printed: () => text, ended: new Promise((done) => child.on('exit', done)) }
+}
+
+async function until(condition: () => boolean | Promise<boolean>, what: () => string): Promise<void> {
+  for (let tries = 0; tries < 300; tries++) {
+    if (await condition()) return
+    await new Promise((later) => setTimeout(later, 100))
+  }
+  throw new Error(`waited too long; printed so far:\n${what()}`)
+}
+
+describe('npm start', function () {
+  this.timeout(90_000)
+  let folder: string
+  let settings: { PORT: string; YARDFROST_PG_PORT: string; YARDFROST_DATA_DIR: string; DATABASE_URL: string }
+
+  before(async () => {
+    folder = mkdtempSync(join(tmpdir(), 'yardfrost-start-'))
+    chmodSync(folder, 0o755)
+    settings = {
+      PORT: String(await freePort()),
+      YARDFROST_PG_PORT: String(await freePort()),
+      YARDFROST_DATA_DIR: join(folder, 'data'),
+      DATABASE_URL: '',
+    }
+  })
+  after(() => rmSync(folder, { recursive: true, force: true }))
+
+  const health = () => fetch(`http://127.0.0.1:${settings.PORT}/api/health`)
+  const serving = ({ printed }: Started) => until(() => printed().includes('serving at'), printed)
+  const signIn = () =>
+    fetch(`http://127.0.0.1:${settings.PORT}/api/session`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ login: 'technician', password: 'brine-and-grease' }),
+    })
+
+  it('makes its own database, loads the demo once, refuses a second start, stops cleanly, and starts again', async () => {
+    const first = start(settings)
+    await serving(first)
+    assert.match(first.printed(), /made a database cluster/)
+    assert.match(first.printed(), /loaded the demo site/)
+    assert.match(first.printed(), /sign in as technician: technician \/ /)
+    assert.equal((await health()).status, 200)
+    assert.equal((await signIn()).status, 201)
+
+    const second = start(settings)
+    assert.equal(await second.ended, 1)
+    assert.match(second.printed(), /already running on this data: process \d+, http:\/\/localhost:\d+/)
+    assert.equal((await health()).status, 200, 'the second start must not disturb the first')
+
+    first.child.kill('SIGINT')
+    assert.equal(await first.ended, 0)
+    assert.isTrue(await health().then(() => false, () => true), 'the port must be free again') // prettier-ignore
+
+    const third = start(settings)
+    await serving(third)
+    assert.notMatch(third.printed(), /made a database|loaded the demo|migrated/)
+    assert.equal((await signIn()).status, 201)
+    third.child.kill('SIGTERM')
+    assert.equal(await third.ended, 0)
+  })
+
+  it('takes over from a start that was killed', async () => {
+    const killed = start(settings)
+    await serving(killed)
+    killed.child.kill('SIGKILL')
+    await killed.ended
+    const next = start(settings)
+    await serving(next)
+    assert.equal((await health()).status, 200)
+    next.child.kill('SIGINT')
+    assert.equal(await next.ended, 0)
+  })
+
+  describe('says what to do', () => {
+    let busy: Server
+    let busyPort: number
+    before(async () => {
+      busyPort = await freePort()
+      busy = createServer().listen(busyPort)
+      await new Promise((listening) => busy.once('listening', listening))
+    })
+    after(() => busy.close())
+
+    const cases: [why: string, change: () => Record<string, string>, message: RegExp][] = [
+      ['when the port is in use', () => ({ PORT: String(busyPort) }), /Port \d+ is in use by another program.*set PORT/],
+      ['when the database port is in use', () => ({ YARDFROST_PG_PORT: String(busyPort), YARDFROST_DATA_DIR: join(folder, 'other') }), /wants it for its database\. Set YARDFROST_PG_PORT/],
+      ['when PORT is no port', () => ({ PORT: 'eighty' }), /PORT is "eighty"; it must be a port from 1 to 65535/],
+    ] // prettier-ignore
+    for (const [why, change, message] of cases)
+      it(why, async () => {
+        const failed = start({ ...settings, ...change() })
+        assert.equal(await failed.ended, 1)
+        assert.match(failed.printed(), message)
+        assert.notMatch(failed.printed(), /at .*\.ts:\d+/, 'no stack for what a person can put right')
+      })
+  })
+})
