@@ -11,7 +11,7 @@ import {
 } from '@yardfrost/core'
 import { assert } from 'chai'
 import { readFileSync } from 'node:fs'
-import { fileURLToPath } from 'node:url'
+import { createRequire } from 'node:module'
 import { By, type WebDriver } from 'selenium-webdriver'
 import { AppUnderTest } from './app-under-test.ts'
 import {
@@ -29,7 +29,7 @@ import {
   type Browser,
 } from './browser.ts'
 
-const csv = fileURLToPath(import.meta.resolve('@yardfrost/core/data/dimensions.csv'))
+const csv = createRequire(import.meta.url).resolve('@yardfrost/core/data/dimensions.csv')
 const catalogue = readCatalogue(readFileSync(csv, 'utf8'))
 
 /** What the technician enters in this journey, as core takes it: 900 lbf, 68 °F. */

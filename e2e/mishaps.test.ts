@@ -143,38 +143,40 @@ describe('when something goes wrong', () => {
     })
   })
 
-  it('a stopped database: the work stays and can be saved again', async () => {
-    await openCarry('BM-12', 'Drive end')
-    await fill(driver, field('load.radialN'), '3456')
-    await app.stopDatabase()
-    try {
-      await click(driver, field('save'))
-      await seeText(driver, field('save-trouble'), /database does not answer.*Nothing on the page is lost/s)
+  describe('the server', () => {
+    it('a stopped database: the work stays and can be saved again', async () => {
+      await openCarry('BM-12', 'Drive end')
+      await fill(driver, field('load.radialN'), '3456')
+      await app.stopDatabase()
+      try {
+        await click(driver, field('save'))
+        await seeText(driver, field('save-trouble'), /database does not answer.*Nothing on the page is lost/s)
+        assert.equal(await valueOf('load.radialN'), '3456')
+      } finally {
+        await app.startDatabase()
+      }
+      await click(driver, '[data-test="save-trouble"] button')
+      await seeText(driver, field('save-state'), /^Saved/)
+      await driver.navigate().refresh()
+      await seeText(driver, field('save-state'), /^Saved/)
       assert.equal(await valueOf('load.radialN'), '3456')
-    } finally {
-      await app.startDatabase()
-    }
-    await click(driver, '[data-test="save-trouble"] button')
-    await seeText(driver, field('save-state'), /^Saved/)
-    await driver.navigate().refresh()
-    await seeText(driver, field('save-state'), /^Saved/)
-    assert.equal(await valueOf('load.radialN'), '3456')
-  })
+    })
 
-  it('an expired session: sign in again and the draft is there', async () => {
-    await openCarry('BM-12', 'Drive end')
-    await fill(driver, field('load.radialN'), '3555')
-    await app.query('delete from session')
-    await click(driver, field('save'))
-    await seeText(driver, field('save-trouble'), /session has run out/)
-    await click(driver, '[data-test="save-trouble"] button')
-    await fill(driver, field('login'), 'technician')
-    await fill(driver, field('password'), 'brine-and-grease')
-    await click(driver, field('sign-in'))
-    await see(driver, field('restored'))
-    assert.equal(await valueOf('load.radialN'), '3555')
-    await click(driver, field('save'))
-    await seeText(driver, field('save-state'), /^Saved/)
+    it('an expired session: sign in again and the draft is there', async () => {
+      await openCarry('BM-12', 'Drive end')
+      await fill(driver, field('load.radialN'), '3555')
+      await app.query('delete from session')
+      await click(driver, field('save'))
+      await seeText(driver, field('save-trouble'), /session has run out/)
+      await click(driver, '[data-test="save-trouble"] button')
+      await fill(driver, field('login'), 'technician')
+      await fill(driver, field('password'), 'brine-and-grease')
+      await click(driver, field('sign-in'))
+      await see(driver, field('restored'))
+      assert.equal(await valueOf('load.radialN'), '3555')
+      await click(driver, field('save'))
+      await seeText(driver, field('save-state'), /^Saved/)
+    })
   })
 
   describe('two people on one position', () => {
@@ -219,13 +221,15 @@ describe('when something goes wrong', () => {
     })
   })
 
-  it('a viewer can try everything and save nothing', async () => {
-    await driver.get(appUrl())
-    await click(driver, field('sign-out'))
-    await signIn(driver, 'viewer', 'salt-air')
-    await openCarry('BP-11', 'Coupling end')
-    await fill(driver, field('load.radialN'), '9999')
-    await seeText(driver, field('save-state'), /viewer/)
-    assert.equal(await (await see(driver, field('save'))).getAttribute('disabled'), 'true')
+  describe('a viewer', () => {
+    it('can try everything and save nothing', async () => {
+      await driver.get(appUrl())
+      await click(driver, field('sign-out'))
+      await signIn(driver, 'viewer', 'salt-air')
+      await openCarry('BP-11', 'Coupling end')
+      await fill(driver, field('load.radialN'), '9999')
+      await seeText(driver, field('save-state'), /viewer/)
+      assert.equal(await (await see(driver, field('save'))).getAttribute('disabled'), 'true')
+    })
   })
 })

@@ -34,6 +34,7 @@ export {
   parseQuantity,
   thinSpace,
   toShown,
+  unitSpace,
   unitSymbol,
   type Precision,
   type Quantity,

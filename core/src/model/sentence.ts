@@ -1,4 +1,4 @@
-import { formatQuantity, quantities, thinSpace, unitSymbol, type Quantity, type UnitSystem } from './units.ts'
+import { formatQuantity, quantities, unitSpace, unitSymbol, type Quantity, type UnitSystem } from './units.ts'
 
 /**
  * A quantity inside a sentence, kept as `{113 °C}`: metric and readable as it stands, and shown in the reader's units by
@@ -22,6 +22,6 @@ export function renderSentence(sentence: string, system: UnitSystem): string {
     const quantity = quantityOf.get(symbol)
     if (!quantity) return whole
     const shown = formatQuantity(Number(digits), quantity, system)
-    return `${shown}${thinSpace}${unitSymbol(quantity, system)}`
+    return `${shown}${unitSpace}${unitSymbol(quantity, system)}`
   })
 }

@@ -10,7 +10,7 @@ export const quantities = {
   mass: { metric: 'kg', inch: 'lb' },
   speed: { metric: 'r/min', inch: 'r/min' },
   duration: { metric: 'h', inch: 'h' },
-  revolutions: { metric: '10⁶ rev', inch: '10⁶ rev' },
+  revolutions: { metric: 'million rev', inch: 'million rev' },
   angle: { metric: '°', inch: '°' },
   ratio: { metric: '', inch: '' },
 } as const
@@ -70,7 +70,7 @@ const units: readonly Unit[] = [
   scaled('duration', 'h', 1, 'hours', 'hour', 'hrs'),
   scaled('duration', 'days', 24, 'day', 'd'),
   scaled('duration', 'years', 8760, 'year', 'a'),
-  scaled('revolutions', '10⁶ rev', 1),
+  scaled('revolutions', 'million rev', 1),
   scaled('angle', '°', 1, 'deg'),
   scaled('ratio', '', 1),
   scaled('ratio', '%', 0.01),
@@ -163,8 +163,10 @@ const usualPrecision: Record<Quantity, Record<UnitSystem, Precision>> = {
   ratio: { metric: { figures: 3 }, inch: { figures: 3 } },
 }
 
-/** U+2009, which the shipped face has; thousands and units stand behind it. */
+/** U+2009, which the shipped face has; it parts thousands. */
 export const thinSpace = '\u2009'
+/** Between a number and its unit, so that they never part at the end of a line. */
+export const unitSpace = '\u00a0'
 
 /** A number with a real minus, thin-spaced thousands and the digits asked for. */
 export function formatNumber(value: number, precision: Precision): string {

@@ -8,6 +8,7 @@ import {
   formatQuantity,
   parseQuantity,
   thinSpace,
+  unitSpace,
   type Quantity,
   type UnitSystem,
 } from '../../src/model/units.ts'
@@ -109,8 +110,8 @@ describe('sentences', () => {
   const sentence = `${inSentence(113.3, 'temperature')} is close to ${inSentence(120, 'temperature')}.`
   it('read as they stand', () => assert.equal(sentence, '{113 °C} is close to {120 °C}.'))
   it('are shown in the reader’s units', () => {
-    assert.equal(renderSentence(sentence, 'metric'), `113${thinSpace}°C is close to 120${thinSpace}°C.`)
-    assert.equal(renderSentence(sentence, 'inch'), `235${thinSpace}°F is close to 248${thinSpace}°F.`)
+    assert.equal(renderSentence(sentence, 'metric'), `113${unitSpace}°C is close to 120${unitSpace}°C.`)
+    assert.equal(renderSentence(sentence, 'inch'), `235${unitSpace}°F is close to 248${unitSpace}°F.`)
   })
   it('keep braces that are none of theirs', () =>
     assert.equal(renderSentence('{a b} {1 furlong}', 'inch'), '{a b} {1 furlong}'))

@@ -85,9 +85,12 @@ const { width, height } = useElementSize(frame)
 
 const section = computed(() => (bench.bearing.value ? halfSection(bench.bearing.value) : null))
 const slides = computed(() => bench.inputs.value.seat.slides === 'outer')
+const pxPerMm = computed(() =>
+  section.value ? layOut(section.value, width.value, height.value, slides.value).scale.pxPerMm : 1,
+)
 const overlay = computed(() =>
   bench.bearing.value && section.value
-    ? overlayFor(lens.value, bench.assessment.value, bench.bearing.value, section.value, format)
+    ? overlayFor(lens.value, bench.assessment.value, bench.bearing.value, section.value, format, pxPerMm.value)
     : null,
 )
 const sized = (mm: number) => format.digits(mm, 'length', { decimals: Number.isInteger(mm) ? 0 : 2 })
@@ -98,7 +101,7 @@ const dimensions = computed(() => {
 })
 const caption = computed(() =>
   section.value && width.value > 0
-    ? `Half-section ${scaleWords(layOut(section.value, width.value, height.value, slides.value).scale)} on the sheet, drawn from ${dimensions.value.bore} × ${dimensions.value.outside} × ${dimensions.value.width} ${format.unit('length')}`
+    ? `Half-section ${scaleWords(pxPerMm.value)} on the sheet, drawn from ${dimensions.value.bore} × ${dimensions.value.outside} × ${dimensions.value.width} ${format.unit('length')}`
     : '',
 )
 

@@ -31,9 +31,12 @@ const shown = (system: UnitSystem) => (value.value === null ? '' : formatInput(v
 const text = ref(shown(settings.units))
 const typing = ref(false)
 let textAtFocus = text.value
+/** What the field held before this edit; a text that cannot be read goes back to it. */
+let valueAtFocus = value.value
 function begin() {
   typing.value = true
   textAtFocus = text.value
+  if (!refusal.value) valueAtFocus = value.value
 }
 const refusal = computed(() => bench.unreadable.get(path) ?? null)
 
@@ -61,7 +64,10 @@ function take(complain: boolean) {
   if (!error) {
     bench.unreadable.delete(path)
     bench.setAt(path, parsed)
-  } else if (complain) bench.unreadable.set(path, sentence(error))
+  } else {
+    bench.setAt(path, valueAtFocus)
+    if (complain) bench.unreadable.set(path, sentence(error))
+  }
 }
 
 function sentence(error: InputError): string {

@@ -26,6 +26,7 @@ export function overlayFor(
   bearing: ResolvedBearing,
   section: HalfSection,
   words: Words,
+  pxPerMm: number,
 ): Overlay {
   const name = bearing.decoded.normal
   switch (lens) {
@@ -36,7 +37,7 @@ export function overlayFor(
     case 'seat':
       return seatOverlay(assessment.lenses.seat, section, words, name)
     case 'mount':
-      return mountOverlay(assessment.lenses.mount, section, words, name)
+      return mountOverlay(assessment.lenses.mount, section, words, name, pxPerMm)
     default:
       return lens satisfies never
   }
@@ -61,7 +62,7 @@ function identifyOverlay(
       at: contactPoint(contact, 1),
       tone: 'frost',
       main: clearance,
-      sub: `clearance in the box, ${decoded.clearanceClass ?? 'CN'}`,
+      sub: decoded.clearanceClass ? `clearance in the box, ${decoded.clearanceClass}` : 'clearance, none in the box',
     })
   }
   const inside = inWords(figures['interior'], words)
@@ -166,13 +167,22 @@ function seatOverlay({ figures }: LensAssessment, section: HalfSection, words: W
   return overlay
 }
 
+/** About how far off the bore its grown line is drawn, px. */
 const grownPx = 9
+
+/** A round number of times that draws a growth about so large. */
+function timesFor(truePx: number): number {
+  const wanted = grownPx / truePx
+  const decade = 10 ** Math.floor(Math.log10(wanted))
+  return [5, 2, 1].map((step) => step * decade).find((times) => times <= wanted) ?? 1
+}
 
 function mountOverlay(
   { figures, cautions }: LensAssessment,
   section: HalfSection,
   words: Words,
   name: string,
+  pxPerMm: number,
 ): Overlay {
   const overlay = emptyOverlay(`Mounting of ${name}. ${cautions[0] ?? ''}`)
   const ring = figures['ring']
@@ -192,13 +202,15 @@ function mountOverlay(
   })
   if (heated) {
     const growthUm = rise.number * 0.012 * section.boreMm
-    overlay.grownBore = { offsetPx: grownPx }
+    const truePx = (growthUm / 2000) * pxPerMm
+    const times = timesFor(truePx)
+    overlay.grownBore = { offsetPx: truePx * times }
     overlay.callouts.push({
       figure: 'rise',
       at: [section.inner.from * 0.6, section.boreMm / 2],
       tone: 'ink',
       main: `bore grows ${words.inline({ kind: 'number', number: growthUm }, 'deviation')}`,
-      sub: 'dashed line: not to scale',
+      sub: `dashed, drawn ${times} times`,
     })
   }
   return overlay

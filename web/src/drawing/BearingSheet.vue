@@ -65,6 +65,8 @@ const callouts = computed(() => {
   }))
 })
 const calloutWidth = computed(() => width - sheet.value.calloutX - 8)
+/** Long words are set smaller rather than cut off; a letter is about 0.56 of its size wide. */
+const mainSize = (words: string) => Math.min(19, calloutWidth.value / (words.length * 0.56))
 const toneClass = ({ tone }: Callout) => `tone-${tone}`
 
 const arrows = computed(() =>
@@ -84,7 +86,7 @@ const arrows = computed(() =>
     :width="width"
     :height="height"
     :viewBox="`0 0 ${width} ${height}`"
-    role="img"
+    role="group"
     :aria-label="overlay.description"
     data-test="half-section"
   >
@@ -248,7 +250,6 @@ const arrows = computed(() =>
       :class="[toneClass(callout), { lit: lit === callout.figure }]"
       tabindex="0"
       role="button"
-      :aria-label="`${callout.main}. ${callout.sub}. Open the working`"
       @mouseenter="emit('light', callout.figure)"
       @mouseleave="emit('light', null)"
       @focus="emit('light', callout.figure)"
@@ -261,7 +262,9 @@ const arrows = computed(() =>
         :d="`M${callout.px} ${callout.py} L${sheet.calloutX - 6} ${callout.ly + 6} H${sheet.calloutX + calloutWidth}`"
       />
       <circle :cx="callout.px" :cy="callout.py" r="4" />
-      <text class="main" :x="sheet.calloutX" :y="callout.ly">{{ callout.main }}</text>
+      <text class="main" :x="sheet.calloutX" :y="callout.ly" :style="{ fontSize: `${mainSize(callout.main)}px` }">
+        {{ callout.main }}
+      </text>
       <text class="sub" :x="sheet.calloutX" :y="callout.ly + 24">{{ callout.sub }}</text>
     </g>
   </svg>
@@ -414,7 +417,7 @@ const arrows = computed(() =>
 }
 
 .load text {
-  fill: var(--ember);
+  fill: var(--ember-text);
   font: 700 18px var(--text);
 }
 
@@ -455,7 +458,7 @@ const arrows = computed(() =>
 }
 
 .tone-ember {
-  color: var(--ember);
+  color: var(--ember-text);
 }
 
 .tone-frost {

@@ -58,7 +58,9 @@ export function halfSection({ row, interior, decoded }: ResolvedBearing): HalfSe
     cone: row.widthMm,
     cup: row.outerWidthMm ?? row.widthMm,
   })
-  const shapes = [...drawn.shapes, ...closureShapes(frame, decoded.closure, decoded.closedSides)]
+  // Closures sit in the outer ring, which an insert bearing has narrower than its inner one.
+  const closed = { ...frame, width: drawn.outer?.to ?? frame.width }
+  const shapes = [...drawn.shapes, ...closureShapes(closed, decoded.closure, decoded.closedSides)]
   const full = { from: -frame.width, to: frame.width }
   return {
     shapes,

@@ -59,8 +59,8 @@ export function layOut(section: HalfSection, width: number, height: number, slid
 }
 
 /** How much the sheet enlarges or reduces, as 2 : 1 or 1 : 1.5 on a screen of 96 px to the inch. */
-export function scaleWords(scale: Scale): string {
-  const ratio = (scale.pxPerMm * 25.4) / 96
+export function scaleWords(pxPerMm: number): string {
+  const ratio = (pxPerMm * 25.4) / 96
   return ratio >= 1 ? `${ratio.toFixed(1)} : 1` : `1 : ${(1 / ratio).toFixed(1)}`
 }
 

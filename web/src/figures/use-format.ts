@@ -1,7 +1,7 @@
 import {
   formatQuantity,
   renderSentence,
-  thinSpace,
+  unitSpace,
   unitSymbol,
   type Figure,
   type FigureValue,
@@ -48,7 +48,7 @@ export function useFormat() {
   /** A value with its unit in one text, for drawings and sentences. */
   function inline(value: FigureValue, quantity: Quantity, precision?: Precision): string {
     const { digits: text, unit: symbol } = show(value, quantity, precision)
-    return symbol ? `${text}${thinSpace}${symbol}` : text
+    return symbol ? `${text}${unitSpace}${symbol}` : text
   }
 
   const figure = (one: Figure): Shown | null => (one.value ? show(one.value, one.quantity, one.precision) : null)

@@ -219,12 +219,28 @@ async function signOut() {
     flex-wrap: wrap;
   }
 
-  .crumbs {
-    order: 9;
-    flex: 1 0 100%;
+  .home {
+    flex: 1;
   }
 
-  .home {
+  /* Where one is and whether it is saved go on a row of their own. */
+  .crumbs,
+  .saving,
+  .save {
+    order: 1;
+  }
+
+  .crumbs {
+    flex: 1 0 55%;
+  }
+}
+
+@media (max-width: 560px) {
+  .crumbs {
+    flex-basis: 100%;
+  }
+
+  .saving {
     flex: 1;
   }
 }

@@ -101,7 +101,11 @@ defineExpose({ focus: () => box.value?.$el.querySelector('input')?.focus() })
 
 @media (max-width: 1150px) {
   .search {
-    width: 150px;
+    width: 170px;
+  }
+
+  .key {
+    display: none;
   }
 }
 </style>

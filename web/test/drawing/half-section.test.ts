@@ -1,13 +1,13 @@
 import { lookUpBearing, readCatalogue, type ResolvedBearing } from '@yardfrost/core'
 import { assert } from 'chai'
 import { readFileSync } from 'node:fs'
-import { fileURLToPath } from 'node:url'
+import { createRequire } from 'node:module'
 import { halfSection } from '../../src/drawing/half-section.ts'
 import { pathData, type Outline, type Point } from '../../src/drawing/outline.ts'
 import { placeLabels } from '../../src/drawing/place-labels.ts'
 import { layOut, scaleWords } from '../../src/drawing/sheet.ts'
 
-const csv = fileURLToPath(import.meta.resolve('@yardfrost/core/data/dimensions.csv'))
+const csv = createRequire(import.meta.url).resolve('@yardfrost/core/data/dimensions.csv')
 const catalogue = readCatalogue(readFileSync(csv, 'utf8'))
 
 function bearing(designation: string): ResolvedBearing {
@@ -89,8 +89,8 @@ describe('sheet', () => {
     })
 
   it('says its scale', () => {
-    assert.equal(scaleWords({ pxPerMm: (96 / 25.4) * 2, x0: 0, y0: 0 }), '2.0 : 1')
-    assert.equal(scaleWords({ pxPerMm: 96 / 25.4 / 2, x0: 0, y0: 0 }), '1 : 2.0')
+    assert.equal(scaleWords((96 / 25.4) * 2), '2.0 : 1')
+    assert.equal(scaleWords(96 / 25.4 / 2), '1 : 2.0')
   })
 })
 

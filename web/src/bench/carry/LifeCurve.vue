@@ -59,13 +59,13 @@ const colours = computed(() => {
 const options = computed((): ApexOptions => {
   const { ink, quiet, hair, ember, sheet } = colours.value
   const label = { colors: quiet, fontFamily: 'Sofia Sans Condensed Variable', fontSize: '14px' }
-  const point = (x: number, y: number, text: string, colour: string) => ({
+  const point = (x: number, y: number, text: string, colour: string, below = false) => ({
     x: toLoad(x),
     y,
     marker: { size: 5, fillColor: colour, strokeColor: sheet },
     label: {
       text,
-      offsetY: -4,
+      offsetY: below ? 24 : -4,
       textAnchor: 'start' as const,
       offsetX: 8,
       borderWidth: 0,
@@ -137,7 +137,10 @@ const options = computed((): ApexOptions => {
           },
         },
       ],
-      points: [point(loadN, lifeH, 'now', ink), point(2 * loadN, lifeH * 2 ** -exponent, 'twice the load', ember)],
+      points: [
+        point(loadN, lifeH, 'now', ink),
+        point(2 * loadN, lifeH * 2 ** -exponent, 'twice the load', ember, true),
+      ],
     },
   }
 })

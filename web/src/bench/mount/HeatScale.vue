@@ -51,7 +51,7 @@ text {
 }
 
 text.ring {
-  fill: var(--ember);
+  fill: var(--ember-text);
   font-weight: 700;
 }
 

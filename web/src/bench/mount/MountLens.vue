@@ -2,6 +2,7 @@
 import { numberOf } from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
+import { useFormat } from '../../figures/use-format.ts'
 import LensSheet from '../LensSheet.vue'
 import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
@@ -9,9 +10,14 @@ import HeatScale from './HeatScale.vue'
 
 const emit = defineEmits<{ working: [figure: string]; field: [path: string] }>()
 const bench = useBench()
+const format = useFormat()
 const lens = computed(() => bench.assessment.value.lenses.mount)
 const figures = computed(() => lens.value.figures)
 const drivenUp = computed(() => bench.bearing.value?.decoded.boreShape === 'tapered')
+const slipNote = computed(() => {
+  const usual = figures.value['ring']?.givens.find(({ symbol }) => symbol === 's')
+  return usual && bench.inputs.value.mount.slipUm === null ? `${format.inline(usual.value, 'deviation')} by bore` : ''
+})
 const scale = computed(() => {
   const ringC = numberOf(figures.value['ring'])
   const limitC = numberOf(figures.value['limit'])
@@ -30,7 +36,7 @@ const scale = computed(() => {
       <div v-if="!drivenUp" class="fields">
         <QuantityField path="mount.roomC" />
         <QuantityField path="mount.coolingC" />
-        <QuantityField path="mount.slipUm" />
+        <QuantityField path="mount.slipUm" :note="slipNote" />
       </div>
     </template>
     <template #figures>
