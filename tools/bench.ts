@@ -1,4 +1,4 @@
-import { assess, emptyPosition, lookUpBearing, Position } from '@yardfrost/core'
+import { assess, emptyPosition, lookUpBearing, type Position } from '@yardfrost/core'
 import { loadCatalogue } from '@yardfrost/server'
 import { cpus } from 'node:os'
 

@@ -351,12 +351,14 @@ function roller([x, y]: Point, radius: number, length: number, lean: number): Ou
 
 /** Rollers with a waist outward: spherical in two leaning rows, toroidal in one long row. */
 function barrels(frame: Frame, alpha: number): Drawn {
-  const { width: b, pitch, element, length } = frame
+  const { width: b, pitch, element } = frame
   const twoRows = alpha > 0
   // The raceway of a toroidal bearing is much flatter than the sphere that two rows share.
   const curve = twoRows ? pitch / Math.cos(alpha) + element : 2.6 * pitch
-  const sag = curve - Math.sqrt(curve ** 2 - length ** 2)
   const x = twoRows ? pitch * Math.tan(alpha) : 0
+  // Estimated rollers may lean out of the ring by a hair; drawn, they end inside it.
+  const length = Math.min(frame.length, (b - x - element * Math.sin(alpha)) / Math.cos(alpha))
+  const sag = curve - Math.sqrt(curve ** 2 - length ** 2)
   const along: Point = [Math.cos(alpha), -Math.sin(alpha)]
   const outward: Point = [Math.sin(alpha), Math.cos(alpha)]
   const at = (u: number, v: number): Point => [x + u * along[0] + v * outward[0], pitch + u * along[1] + v * outward[1]]
