@@ -1,10 +1,9 @@
 import { z } from 'zod'
-import angular from '../../data/iso281-factors-angular-contact.json' with { type: 'json' }
-import angular15 from '../../data/iso281-factors-angular-contact-15.json' with { type: 'json' }
 import deepGroove from '../../data/iso281-factors-deep-groove.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
 import { BearingType, bearingTypeNames, isBall } from '../model/bearing-type.ts'
 import { interpolate } from '../tables/step-table.ts'
+import { angularFactor, type AngularColumn } from './angular-factors.ts'
 
 const largestLoadN = 1e8
 /** Less than this is no load: it would give lives beyond all numbers. */
@@ -205,23 +204,13 @@ function angularFactors(input: Input): Factors {
   }
   const paired = input.arrangement === 'back-to-back' || input.arrangement === 'face-to-face'
   const double = fourPoint || paired
-  const at = (column: string) => angularFactor(input, angle, column, double)
-  const y0 = interpolate(angular.rows, angle, angular.columns.indexOf('y0'))
+  // Each bearing of a tandem pair has its half; back-to-back and face-to-face one row takes it all.
+  const share = input.arrangement === 'tandem' ? 0.5 : 1
+  const at = (column: AngularColumn) => angularFactor(angle, column, () => relativeLoad(input, share, 7.14))
+  const y0 = at('y0')
   return double
     ? { e: at('e'), below: [1, at('y1')], above: [at('x2'), at('y2')], x0: 1, y0: 2 * y0 }
     : { e: at('e'), below: [1, 0], above: [at('x'), at('y')], x0: 0.5, y0 }
-}
-
-/** Below 20° the factors follow the relative load at 15° and run linearly to the 20° column. */
-function angularFactor(input: Input, angleDeg: number, column: string, double: boolean): number {
-  const index = angular.columns.indexOf(column)
-  const loadDependent = angular15.columns.indexOf(column)
-  if (angleDeg >= 20 || loadDependent < 0) return interpolate(angular.rows, angleDeg, index)
-  // Each bearing of a tandem pair has its half; back-to-back and face-to-face one row takes it all.
-  const share = input.arrangement === 'tandem' && !double ? 0.5 : 1
-  const at15 = interpolate(angular15.rows, relativeLoad(input, share, 7.14), loadDependent)
-  const at20 = interpolate(angular.rows.slice(1), 20, index)
-  return at15 + ((angleDeg - 15) / 5) * (at20 - at15)
 }
 
 function thrustFactors(input: Input): Factors {

@@ -415,13 +415,15 @@ function leftOf(right: readonly (Point | Segment)[]): (Point | Segment)[] {
 
 /** Cone, cup and rollers whose lines meet on the centre line. The large ends are on the right. */
 function tapered(frame: Frame, { assembly, cone, cup }: { assembly: number; cone: number; cup: number }): Drawn {
-  const { bore, od, pitch, element, length, alpha, chamfer: r } = frame
+  const { bore, od, pitch, element, alpha, chamfer: r } = frame
   const right = assembly / 2
   const coneFrom = right - cone
   const cupTo = -right + cup
   const halfTaper = alpha / 8
   const lean = alpha - halfTaper
   const middleX = (Math.max(coneFrom, -right) + Math.min(right, cupTo)) / 2
+  // Steep estimated rollers may lean out of the rings; drawn, they end inside.
+  const length = Math.min(frame.length, (right - Math.abs(middleX) - 1.06 * element * Math.sin(lean)) / Math.cos(lean))
   const turn = (u: number, v: number): Point => [
     middleX + u * Math.cos(lean) - v * Math.sin(lean),
     pitch + u * Math.sin(lean) + v * Math.cos(lean),

@@ -1,0 +1,41 @@
+import { z } from 'zod'
+import limits from '../../data/speed-limits.json' with { type: 'json' }
+import { BearingType } from '../model/bearing-type.ts'
+import { Lubrication } from './modified-life.ts'
+
+export const SpeedCheckInput = z.strictObject({
+  bearingType: BearingType,
+  pitchDiameterMm: z.number().min(2).max(3000).meta({ unit: 'mm', description: 'Pitch diameter' }),
+  speedRpm: z.number().min(0).max(1e6).meta({ unit: 'r/min', description: 'Speed' }),
+  lubrication: Lubrication.default('grease'),
+})
+export type SpeedCheckInput = z.input<typeof SpeedCheckInput>
+
+export interface SpeedCheck {
+  /** Pitch diameter times speed, mm/min. */
+  ndm: number
+  limit: number
+  ratio: number
+  verdict: 'ok' | 'near-limit' | 'over-limit'
+}
+
+/** Limit of pitch diameter times speed for a type, mm/min. Guidance; a maker's limit overrides it. */
+export function speedLimit(type: BearingType, lubrication: Lubrication): number {
+  const row = limits.rows.find(([name]) => name === type)
+  if (!row) throw new Error(`no speed limit for ${type}`)
+  return Number(row[limits.columns.indexOf(lubrication)])
+}
+
+/**
+ * Whether a bearing turns near or over what its type stands, by pitch diameter times speed.
+ *
+ * @example speedCheck({ bearingType: 'deep-groove-ball', pitchDiameterMm: 100, speedRpm: 3000 }).ratio // 0.6
+ * @see guidance, no standard
+ */
+export function speedCheck(input: SpeedCheckInput): SpeedCheck {
+  const ndm = input.pitchDiameterMm * input.speedRpm
+  const limit = speedLimit(input.bearingType, input.lubrication ?? 'grease')
+  const ratio = ndm / limit
+  const compared = Math.round(ratio * 1e6) / 1e6
+  return { ndm, limit, ratio, verdict: compared > 1 ? 'over-limit' : compared > 0.8 ? 'near-limit' : 'ok' }
+}

@@ -1,0 +1,39 @@
+import { z } from 'zod'
+import { InputError } from '../errors/input-error.ts'
+
+export const WindowInput = z.strictObject({
+  ringMassKg: z.number().gt(0).max(1e5).meta({ unit: 'kg', description: 'Mass that was heated' }),
+  ringAreaMm2: z.number().gt(0).max(1e9).meta({ unit: 'mm²', description: 'All exposed surface' }),
+  startC: z.number().max(150).meta({ unit: '°C', description: 'Ring when it leaves the heater, at most 150' }),
+  neededC: z.number().meta({ unit: '°C', description: 'Ring that still slides' }),
+  roomC: z.number().min(-20).max(60).meta({ unit: '°C', description: 'Room' }),
+})
+export type WindowInput = z.infer<typeof WindowInput>
+
+/** Still air, convection and radiation together, W/m²K; steel, J/kgK. */
+const heatTransfer = 12
+const heatCapacity = 470
+
+/**
+ * Time from heater to seat before a hot ring would grab.
+ *
+ *     τ = m c / (h A)         window = τ ln((start − room) / (needed − room))
+ *
+ * The window is for the walk: on the shaft the ring cools in seconds. Be home within half of it.
+ *
+ * @returns seconds, and the cooling rate at the start, °C a second
+ * @throws InputError on `neededC` (not above the room) or `startC` (below neededC)
+ * @example transferWindow({ ringMassKg: 0.8, ringAreaMm2: 23500, startC: 110, neededC: 90, roomC: 20 }).windowS // 335
+ * @see lumped cooling
+ */
+export function transferWindow({ ringMassKg, ringAreaMm2, startC, neededC, roomC }: WindowInput): {
+  windowS: number
+  coolingRateCPerS: number
+} {
+  const refuse = (field: string, value: number, allowed: string) =>
+    new InputError({ code: 'FIELDS_DISAGREE', field, value, allowed, fix: 'Check the three temperatures.' })
+  if (neededC <= roomC) throw refuse('neededC', neededC, `above roomC (${roomC} °C)`)
+  if (startC < neededC) throw refuse('startC', startC, `at least neededC (${neededC} °C)`)
+  const tau = (ringMassKg * heatCapacity) / (heatTransfer * ringAreaMm2 * 1e-6)
+  return { windowS: tau * Math.log((startC - roomC) / (neededC - roomC)), coolingRateCPerS: (startC - roomC) / tau }
+}
