@@ -1,10 +1,10 @@
 import { assess, emptyPosition, lookUpBearing, type Position } from '@yardfrost/core'
-import { loadCatalogue } from '@yardfrost/server'
+import { loadReferences } from '@yardfrost/server'
 import { cpus } from 'node:os'
 
 // Machines are noisy, so every time stands beside a yardstick measured in the same run: a plain loop of square roots.
 
-const catalogue = loadCatalogue()
+const { catalogue } = loadReferences()
 const empty = emptyPosition()
 const position = (designation: string): Position => ({
   ...empty,

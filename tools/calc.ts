@@ -1,8 +1,8 @@
 import { createCalculations, InputError, runCalculation } from '@yardfrost/core'
-import { loadCatalogue } from '@yardfrost/server'
+import { loadReferences } from '@yardfrost/server'
 import { text } from 'node:stream/consumers'
 
-const calculations = createCalculations(loadCatalogue())
+const calculations = createCalculations(loadReferences())
 const [name] = process.argv.slice(2)
 
 function fail(body: object): never {

@@ -1,4 +1,4 @@
-import { loadCatalogue, migrate, openPool, startServer, type RunningServer } from '@yardfrost/server'
+import { loadReferences, migrate, openPool, startServer, type RunningServer } from '@yardfrost/server'
 import { readFileSync } from 'node:fs'
 import { homedir } from 'node:os'
 import { join } from 'node:path'
@@ -92,12 +92,12 @@ async function serve(): Promise<void> {
   cleanUps.push(() => (server ? server.stop() : pool.end()))
   const done = await migrate(pool)
   if (done.length > 0) say(`migrated the database: ${done.join(', ')}`)
-  const catalogue = loadCatalogue()
-  if (await loadDemoSite(pool, catalogue)) say('loaded the demo site, Marram Point Saltworks')
+  const references = loadReferences()
+  if (await loadDemoSite(pool, references.catalogue)) say('loaded the demo site, Marram Point Saltworks')
   const { version } = z
     .object({ version: z.string() })
     .parse(JSON.parse(readFileSync(join(root, 'package.json'), 'utf8')))
-  server = await startServer({ pool, catalogue, log, version, port, webFolder: join(root, 'web/dist') })
+  server = await startServer({ pool, references, log, version, port, webFolder: join(root, 'web/dist') })
   say(`serving at http://localhost:${server.port}`)
   for (const { login, password, role } of demoAccounts) say(`sign in as ${role}: ${login} / ${password}`)
 }

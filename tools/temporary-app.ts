@@ -1,4 +1,4 @@
-import { loadCatalogue, migrate, openPool, startServer, type RunningServer } from '@yardfrost/server'
+import { loadReferences, migrate, openPool, startServer, type RunningServer } from '@yardfrost/server'
 import { chmodSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -51,8 +51,8 @@ export async function temporaryApp(databaseUrl: string, port = 0): Promise<Runni
   const log = pino({ level: process.env['YARDFROST_LOG'] ?? 'silent' })
   const pool = openPool(databaseUrl, () => undefined)
   await migrate(pool)
-  const catalogue = loadCatalogue()
-  await loadDemoSite(pool, catalogue)
+  const references = loadReferences()
+  await loadDemoSite(pool, references.catalogue)
   const webFolder = fileURLToPath(new URL('../web/dist', import.meta.url))
-  return startServer({ pool, catalogue, log, version: 'test', port, host: '127.0.0.1', webFolder })
+  return startServer({ pool, references, log, version: 'test', port, host: '127.0.0.1', webFolder })
 }

@@ -1,5 +1,5 @@
 export { assess } from './assess.ts'
-export { createCalculations, runCalculation, type Calculation } from './calculations.ts'
+export { createCalculations, runCalculation, type Calculation, type References } from './calculations.ts'
 export { lifeHours, basicRatingLife } from './carry/basic-life.ts'
 export { wantedLife } from './carry/wanted-life.ts'
 export {
@@ -13,6 +13,7 @@ export {
 export { decodeDesignation, type Decoded } from './catalogue/decode-designation.ts'
 export { estimateInterior, type InteriorEstimate } from './catalogue/estimate.ts'
 export { lookUpBearing, type BearingLookup, type ResolvedBearing } from './catalogue/resolve-bearing.ts'
+export { readDamageKnowledge, type DamageKnowledge } from './diagnose/knowledge.ts'
 export { attempt, InputError, inputErrorCodes, type InputErrorCode } from './errors/input-error.ts'
 export { describeAllowed, fieldSchema, inputErrorOf, parseInput } from './errors/parse-input.ts'
 export {

@@ -1,7 +1,7 @@
 import { assert } from 'chai'
 import fc from 'fast-check'
 import { assess, emptyPosition, lenses, numberOf, Position, type Assessment, type Machine } from '../src/index.ts'
-import { catalogue } from './catalogue-file.ts'
+import { catalogue } from './references.ts'
 
 const pump: Machine = { kind: 'pump', duty: 'round-the-clock' }
 

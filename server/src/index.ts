@@ -1,4 +1,4 @@
-export { loadCatalogue } from './catalogue-file.ts'
+export { loadReferences } from './reference-files.ts'
 export { startServer, type RunningServer } from './start-server.ts'
 export { addAccount } from './store/accounts.ts'
 export { inTransaction, openPool, type Db } from './store/database.ts'

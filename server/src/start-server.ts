@@ -1,4 +1,4 @@
-import type { Catalogue } from '@yardfrost/core'
+import type { References } from '@yardfrost/core'
 import type { AddressInfo } from 'node:net'
 import { createServer, type Server } from 'node:http'
 import type pg from 'pg'
@@ -23,7 +23,7 @@ const stopPatienceMs = 5000
  */
 export async function startServer(options: {
   pool: pg.Pool
-  catalogue: Catalogue
+  references: References
   log: Logger
   version: string
   port: number

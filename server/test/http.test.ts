@@ -3,7 +3,7 @@ import { assert } from 'chai'
 import type { Express } from 'express'
 import { pino } from 'pino'
 import request from 'supertest'
-import { loadCatalogue } from '../src/catalogue-file.ts'
+import { loadReferences } from '../src/reference-files.ts'
 import { createApp } from '../src/http/app.ts'
 import { migrate } from '../src/store/migrate.ts'
 import { password, seededInputs, seedSite, type SeededSite } from './seed.ts'
@@ -13,15 +13,15 @@ describe('HTTP', () => {
   let database: TestDatabase
   let app: Express
   let site: SeededSite
-  const catalogue = loadCatalogue()
+  const references = loadReferences()
 
   before(async () => {
     database = await testDatabase('http')
     await migrate(database.pool)
-    site = await seedSite(database.pool, catalogue, 'north')
-    await seedSite(database.pool, catalogue, 'south')
+    site = await seedSite(database.pool, references.catalogue, 'north')
+    await seedSite(database.pool, references.catalogue, 'south')
     const log = pino({ level: 'silent' })
-    app = createApp({ pool: database.pool, catalogue, secret: 'for tests', version: '1.2.3', log, webFolder: null })
+    app = createApp({ pool: database.pool, references, secret: 'for tests', version: '1.2.3', log, webFolder: null })
   })
   after(() => database.drop())
 

@@ -4,7 +4,11 @@ import { angularFactor15Lightly } from './angular-factors.ts'
 
 const Side = z.strictObject({
   radialN: z.number().min(0).max(1e8).meta({ unit: 'N', description: 'Radial load' }),
-  yOrAngleDeg: z.number().min(0.3).max(45).meta({ description: 'Below 5: the factor Y; from 5: the contact angle in degrees' }),
+  yOrAngleDeg: z
+    .number()
+    .min(0.3)
+    .max(45)
+    .meta({ description: 'Below 5: the factor Y; from 5: the contact angle in degrees' }),
 })
 
 export const InducedLoadInput = z.strictObject({
@@ -12,7 +16,12 @@ export const InducedLoadInput = z.strictObject({
   arrangement: z.enum(['back-to-back', 'face-to-face']).meta({ description: 'How the pair is set' }),
   a: Side.meta({ description: 'Left bearing: radialN, yOrAngleDeg' }),
   b: Side.meta({ description: 'Right bearing: radialN, yOrAngleDeg' }),
-  externalAxialN: z.number().min(-1e8).max(1e8).default(0).meta({ unit: 'N', description: 'External axial load on the shaft, toward b positive' }),
+  externalAxialN: z
+    .number()
+    .min(-1e8)
+    .max(1e8)
+    .default(0)
+    .meta({ unit: 'N', description: 'External axial load on the shaft, toward b positive' }),
 })
 export type InducedLoadInput = z.input<typeof InducedLoadInput>
 

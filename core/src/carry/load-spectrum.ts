@@ -13,7 +13,9 @@ export const LoadSpectrumInput = z.strictObject({
       }),
     )
     .min(1)
-    .meta({ description: 'Duty steps: equivalentN (0 to 1e8 N), speedRpm (0 to 100 000), share of time (0 to 1, together 1)' }),
+    .meta({
+      description: 'Duty steps: equivalentN (0 to 1e8 N), speedRpm (0 to 100 000), share of time (0 to 1, together 1)',
+    }),
 })
 export type LoadSpectrumInput = z.infer<typeof LoadSpectrumInput>
 
@@ -33,7 +35,8 @@ const shareSlack = 0.005
  * @see cumulative damage, ISO 281 practice
  */
 export function loadSpectrum({ bearingType, steps }: LoadSpectrumInput): { equivalentN: number; meanSpeedRpm: number } {
-  const sum = (of: (step: LoadSpectrumInput['steps'][number]) => number) => steps.reduce((total, step) => total + of(step), 0)
+  const sum = (of: (step: LoadSpectrumInput['steps'][number]) => number) =>
+    steps.reduce((total, step) => total + of(step), 0)
   const shares = sum(({ share }) => share)
   if (Math.abs(shares - 1) > shareSlack) {
     throw refuse(`shares that add up to ${shares}`, 'shares of time that together make 1', 'Correct the shares.')
@@ -42,7 +45,11 @@ export function loadSpectrum({ bearingType, steps }: LoadSpectrumInput): { equiv
   const p = lifeExponent(bearingType)
   const damage = sum(({ equivalentN, speedRpm, share }) => equivalentN ** p * speedRpm * share)
   if (damage === 0) {
-    throw refuse('nothing both loaded and turning', 'at least one step with load and speed', 'Give a step its load and speed.')
+    throw refuse(
+      'nothing both loaded and turning',
+      'at least one step with load and speed',
+      'Give a step its load and speed.',
+    )
   }
   return { equivalentN: (damage / turns) ** (1 / p), meanSpeedRpm: turns / shares }
 }

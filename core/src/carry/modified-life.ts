@@ -24,9 +24,18 @@ export const ModifiedLifeInput = z.strictObject({
   viscosityCst: z.number().gt(0).max(1e7).meta({ unit: 'mm²/s', description: 'Viscosity at running temperature' }),
   cleanliness: Cleanliness,
   lubrication: Lubrication,
-  reliabilityPercent: z.number().min(90).max(99.95).default(90).meta({ unit: '%', description: 'Share that shall last' }),
+  reliabilityPercent: z
+    .number()
+    .min(90)
+    .max(99.95)
+    .default(90)
+    .meta({ unit: '%', description: 'Share that shall last' }),
   epAdditive: z.boolean().default(false).meta({ description: 'Proven effective EP additive' }),
-  fatigueLimitN: z.number().gt(0).optional().meta({ unit: 'N', description: 'The maker’s fatigue limit; replaces the estimate' }),
+  fatigueLimitN: z
+    .number()
+    .gt(0)
+    .optional()
+    .meta({ unit: 'N', description: 'The maker’s fatigue limit; replaces the estimate' }),
 })
 export type ModifiedLifeInput = z.input<typeof ModifiedLifeInput>
 
@@ -114,7 +123,10 @@ function contaminationFactor(
 ): number {
   const row = contamination.rows.find(
     ([words, by, from, to]) =>
-      words === cleanliness && by === lubrication && pitchDiameterMm >= Number(from) && (pitchDiameterMm < Number(to) || Number(to) === 3000),
+      words === cleanliness &&
+      by === lubrication &&
+      pitchDiameterMm >= Number(from) &&
+      (pitchDiameterMm < Number(to) || Number(to) === 3000),
   )
   if (!row) throw new Error(`no contamination row for ${cleanliness}, ${lubrication}`)
   const a = Math.min(Number(row[4]) * Math.min(kappa, 4) ** 0.68 * pitchDiameterMm ** 0.55, 1)

@@ -3,7 +3,10 @@ import { InputError } from '../errors/input-error.ts'
 import { BearingType, isBall } from '../model/bearing-type.ts'
 
 export const SystemLifeInput = z.strictObject({
-  livesH: z.array(z.number().gt(0).max(1e12)).min(1).meta({ unit: 'h', description: 'Rated life of each bearing, above 0 to 1e12 h' }),
+  livesH: z
+    .array(z.number().gt(0).max(1e12))
+    .min(1)
+    .meta({ unit: 'h', description: 'Rated life of each bearing, above 0 to 1e12 h' }),
   bearingTypes: z.array(BearingType).min(1).meta({ description: 'Type of each bearing, in the same order' }),
 })
 export type SystemLifeInput = z.infer<typeof SystemLifeInput>

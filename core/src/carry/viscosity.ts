@@ -4,8 +4,18 @@ import { InputError } from '../errors/input-error.ts'
 
 export const ViscosityAtInput = z.strictObject({
   nu40Cst: z.number().min(2).max(5000).meta({ unit: 'mm²/s', description: 'Viscosity at 40 °C' }),
-  nu100Cst: z.number().min(2).max(1000).optional().meta({ unit: 'mm²/s', description: 'Viscosity at 100 °C; or give the index' }),
-  viscosityIndex: z.number().min(0).max(300).optional().meta({ description: 'Viscosity index, used when nu100Cst is absent' }),
+  nu100Cst: z
+    .number()
+    .min(2)
+    .max(1000)
+    .optional()
+    .meta({ unit: 'mm²/s', description: 'Viscosity at 100 °C; or give the index' }),
+  viscosityIndex: z
+    .number()
+    .min(0)
+    .max(300)
+    .optional()
+    .meta({ description: 'Viscosity index, used when nu100Cst is absent' }),
   temperatureC: z.number().min(-40).max(200).meta({ unit: '°C', description: 'Temperature asked for' }),
 })
 export type ViscosityAtInput = z.infer<typeof ViscosityAtInput>

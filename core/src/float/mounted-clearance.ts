@@ -3,7 +3,9 @@ import materials from '../../data/materials.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
 import { BearingType } from '../model/bearing-type.ts'
 
-export const ShaftMaterial = z.enum(['steel', 'carbon-steel', 'stainless-austenitic', 'cast-iron', 'aluminium']).meta({ description: 'Shaft material' })
+export const ShaftMaterial = z
+  .enum(['steel', 'carbon-steel', 'stainless-austenitic', 'cast-iron', 'aluminium'])
+  .meta({ description: 'Shaft material' })
 export type ShaftMaterial = z.infer<typeof ShaftMaterial>
 export const HousingMaterial = z.enum(['steel', 'cast-iron', 'aluminium']).meta({ description: 'Housing material' })
 export type HousingMaterial = z.infer<typeof HousingMaterial>
@@ -11,12 +13,30 @@ export type HousingMaterial = z.infer<typeof HousingMaterial>
 const mountedFields = {
   boreMm: z.number().min(1).max(2000).meta({ unit: 'mm', description: 'Bore' }),
   odMm: z.number().min(1).max(3000).meta({ unit: 'mm', description: 'Outside diameter' }),
-  innerRacewayMm: z.number().gt(0).max(3000).optional().meta({ unit: 'mm', description: 'Diameter of the inner raceway; estimated when absent' }),
-  outerRacewayMm: z.number().gt(0).max(3000).optional().meta({ unit: 'mm', description: 'Diameter of the outer raceway; estimated when absent' }),
+  innerRacewayMm: z
+    .number()
+    .gt(0)
+    .max(3000)
+    .optional()
+    .meta({ unit: 'mm', description: 'Diameter of the inner raceway; estimated when absent' }),
+  outerRacewayMm: z
+    .number()
+    .gt(0)
+    .max(3000)
+    .optional()
+    .meta({ unit: 'mm', description: 'Diameter of the outer raceway; estimated when absent' }),
   shaftBoreMm: z.number().default(0).meta({ unit: 'mm', description: 'Bore of a hollow shaft, 0 if solid' }),
   housingOdMm: z.number().default(0).meta({ unit: 'mm', description: 'Outside of the housing, 0 for a thick block' }),
-  shaftInterferenceUm: z.number().min(-2000).max(2000).meta({ unit: 'µm', description: 'Effective fit on the shaft, tight positive' }),
-  housingInterferenceUm: z.number().min(-2000).max(2000).meta({ unit: 'µm', description: 'Effective fit in the housing, tight positive' }),
+  shaftInterferenceUm: z
+    .number()
+    .min(-2000)
+    .max(2000)
+    .meta({ unit: 'µm', description: 'Effective fit on the shaft, tight positive' }),
+  housingInterferenceUm: z
+    .number()
+    .min(-2000)
+    .max(2000)
+    .meta({ unit: 'µm', description: 'Effective fit in the housing, tight positive' }),
   housingMaterial: HousingMaterial.default('steel'),
   shaftMaterial: ShaftMaterial.default('carbon-steel'),
   bearingType: BearingType.optional(),
@@ -29,7 +49,12 @@ export const OperatingClearanceInput = z.strictObject({
   initialUm: z.number().min(-500).max(5000).meta({ unit: 'µm', description: 'Radial clearance before mounting' }),
   innerC: z.number().min(-60).max(350).meta({ unit: '°C', description: 'Inner ring and shaft, running' }),
   outerC: z.number().min(-60).max(350).meta({ unit: '°C', description: 'Outer ring and housing, running' }),
-  referenceC: z.number().min(-60).max(100).default(20).meta({ unit: '°C', description: 'Temperature at which the fits are stated' }),
+  referenceC: z
+    .number()
+    .min(-60)
+    .max(100)
+    .default(20)
+    .meta({ unit: '°C', description: 'Temperature at which the fits are stated' }),
 })
 export type OperatingClearanceInput = z.input<typeof OperatingClearanceInput>
 
@@ -112,8 +137,7 @@ export function operatingClearance(input: OperatingClearanceInput): OperatingCle
   const hotHousingInterferenceUm =
     housingInterferenceUm - (stack.housing.expansion - ringSteel.expansion) * (outerC - referenceC) * stack.D * 1000
   const warm = innerExpansion(stack, hotShaftInterferenceUm) + outerContraction(stack, hotHousingInterferenceUm)
-  const thermalReductionUm =
-    ringSteel.expansion * (innerC - outerC) * ((stack.F + stack.E) / 2) * 1000 + (warm - cold)
+  const thermalReductionUm = ringSteel.expansion * (innerC - outerC) * ((stack.F + stack.E) / 2) * 1000 + (warm - cold)
   const reductionUm = cold + thermalReductionUm
   return {
     operatingUm: initialUm - reductionUm,
@@ -165,8 +189,18 @@ function stackOf(input: MountedClearanceInput): Stack {
   check(E > F && E < D, 'outerRacewayMm', E, `between the inner raceway and the outside diameter (${F} and ${D} mm)`)
   check(shaftBore >= 0 && shaftBore < d, 'shaftBoreMm', shaftBore, `from 0 to below boreMm (${d} mm)`)
   check(housingOd === 0 || housingOd > D, 'housingOdMm', housingOd, `0 for a thick block, or above odMm (${D} mm)`)
-  check(input.shaftInterferenceUm <= elasticUmPerMm * d, 'shaftInterferenceUm', input.shaftInterferenceUm, `at most 3 µm per mm of bore (${3 * d} µm)`)
-  check(input.housingInterferenceUm <= elasticUmPerMm * D, 'housingInterferenceUm', input.housingInterferenceUm, `at most 3 µm per mm of outside diameter (${3 * D} µm)`)
+  check(
+    input.shaftInterferenceUm <= elasticUmPerMm * d,
+    'shaftInterferenceUm',
+    input.shaftInterferenceUm,
+    `at most 3 µm per mm of bore (${3 * d} µm)`,
+  )
+  check(
+    input.housingInterferenceUm <= elasticUmPerMm * D,
+    'housingInterferenceUm',
+    input.housingInterferenceUm,
+    `at most 3 µm per mm of outside diameter (${3 * D} µm)`,
+  )
   return {
     d,
     D,

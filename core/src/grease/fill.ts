@@ -7,11 +7,25 @@ export const FillInput = z.strictObject({
   boreMm: z.number().gt(0).max(2000).meta({ unit: 'mm', description: 'Bore' }),
   odMm: z.number().gt(0).max(3000).meta({ unit: 'mm', description: 'Outside diameter' }),
   widthMm: z.number().gt(0).max(2000).meta({ unit: 'mm', description: 'Width' }),
-  massKg: z.number().gt(0).max(1e5).optional().meta({ unit: 'kg', description: 'Mass of the bearing; its free space is estimated when absent' }),
+  massKg: z
+    .number()
+    .gt(0)
+    .max(1e5)
+    .optional()
+    .meta({ unit: 'kg', description: 'Mass of the bearing; its free space is estimated when absent' }),
   bearingType: BearingType,
   speedRpm: z.number().min(0).max(1e6).meta({ unit: 'r/min', description: 'Speed' }),
-  ndmLimit: z.number().min(1000).max(3e6).meta({ unit: 'mm/min', description: 'Limit of pitch diameter times speed on grease' }),
-  housingFreeVolumeCm3: z.number().min(0).max(1e7).default(0).meta({ unit: 'cm³', description: 'Free space of the housing' }),
+  ndmLimit: z
+    .number()
+    .min(1000)
+    .max(3e6)
+    .meta({ unit: 'mm/min', description: 'Limit of pitch diameter times speed on grease' }),
+  housingFreeVolumeCm3: z
+    .number()
+    .min(0)
+    .max(1e7)
+    .default(0)
+    .meta({ unit: 'cm³', description: 'Free space of the housing' }),
 })
 export type FillInput = z.input<typeof FillInput>
 
@@ -44,13 +58,25 @@ export function greaseFill(input: FillInput): Fill {
   if (odMm <= boreMm) throw refuse('odMm', odMm, `above boreMm (${boreMm} mm)`, 'Check the sizes and their unit.')
   const envelope = ((Math.PI / 4) * widthMm * (odMm ** 2 - boreMm ** 2)) / 1000
   const freeVolumeCm3 =
-    massKg === undefined ? envelope * (typeValue(bearingType, 'freeShare') ?? 0) : envelope - (massKg * 1000) / steelGPerCm3
+    massKg === undefined
+      ? envelope * (typeValue(bearingType, 'freeShare') ?? 0)
+      : envelope - (massKg * 1000) / steelGPerCm3
   if (massKg !== undefined && freeVolumeCm3 <= 0) {
-    throw refuse('massKg', massKg, `below ${((envelope * steelGPerCm3) / 1000).toPrecision(3)} kg, a solid ring of this size`, 'Check the mass and its unit.')
+    throw refuse(
+      'massKg',
+      massKg,
+      `below ${((envelope * steelGPerCm3) / 1000).toPrecision(3)} kg, a solid ring of this size`,
+      'Check the mass and its unit.',
+    )
   }
   const ratio = (speedRpm * ((boreMm + odMm) / 2)) / ndmLimit
   if (ratio > 1) {
-    throw refuse('speedRpm', speedRpm, `at most ${Math.floor((2 * ndmLimit) / (boreMm + odMm))} r/min on grease`, 'Use oil, or the maker’s limit for this bearing.')
+    throw refuse(
+      'speedRpm',
+      speedRpm,
+      `at most ${Math.floor((2 * ndmLimit) / (boreMm + odMm))} r/min on grease`,
+      'Use oil, or the maker’s limit for this bearing.',
+    )
   }
   const fillPercent = ratio < 0.2 ? 85 : ratio < 0.5 ? 50 : ratio < 0.8 ? 40 : 30
   return {

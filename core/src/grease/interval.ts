@@ -13,7 +13,12 @@ export const IntervalInput = z.strictObject({
   method: z.enum(['formula', 'speed-factor']).meta({ description: 'School: interval formula, or speed-factor curve' }),
   bearingType: BearingType,
   boreMm: z.number().min(5).max(1000).meta({ unit: 'mm', description: 'Bore' }),
-  odMm: z.number().gt(0).max(3000).optional().meta({ unit: 'mm', description: 'Outside diameter, needed for speed-factor' }),
+  odMm: z
+    .number()
+    .gt(0)
+    .max(3000)
+    .optional()
+    .meta({ unit: 'mm', description: 'Outside diameter, needed for speed-factor' }),
   speedRpm: z.number().gt(0).max(1e6).meta({ unit: 'r/min', description: 'Speed' }),
   temperatureC: z.number().min(-20).max(110).meta({ unit: '°C', description: 'Housing at the bearing seat' }),
   contamination: z.enum(contaminations).default('light').meta({ description: 'Dust and dirt' }),
@@ -54,7 +59,8 @@ export function greaseInterval(given: IntervalInput): Interval {
   const { baseH, factors, product } = input.method === 'formula' ? byFormula(input) : bySpeedFactor(input)
   const hoursH = Math.min(baseH * product, longestIntervalH)
   const warnings: string[] = []
-  if (hoursH < shortestByGunH) warnings.push('Under a day: use an automatic lubricator, oil, or a bearing that needs less.')
+  if (hoursH < shortestByGunH)
+    warnings.push('Under a day: use an automatic lubricator, oil, or a bearing that needs less.')
   if (input.method === 'formula' && input.loadRatio > 0.15)
     warnings.push('The formula does not know the load; over P/C 0.15 it is too generous.')
   return { hoursH, factors, warnings }
@@ -75,7 +81,12 @@ function byFormula(input: Given): Worked {
   const baseH = 14e6 / (speedRpm * Math.sqrt(boreMm)) - 4 * boreMm
   if (baseH <= 0) {
     const fastest = 14e6 / (4 * boreMm ** 1.5)
-    throw refuse('speedRpm', speedRpm, `below ${Math.floor(fastest)} r/min for this bore in the formula`, 'Too fast for this bore: use the speed-factor method, or oil.')
+    throw refuse(
+      'speedRpm',
+      speedRpm,
+      `below ${Math.floor(fastest)} r/min for this bore in the formula`,
+      'Too fast for this bore: use the speed-factor method, or oil.',
+    )
   }
   const factors = {
     bearing,
@@ -98,7 +109,12 @@ function bySpeedFactor(input: Given): Worked {
   const speedFactor = ((speedRpm * (boreMm + odMm)) / 2) * bearing
   if (speedFactor > fastestFactor) {
     const fastest = (2 * fastestFactor) / ((boreMm + odMm) * bearing)
-    throw refuse('speedRpm', speedRpm, `at most ${Math.floor(fastest)} r/min for this bearing on grease`, 'Use oil, or a special grease on its maker’s word.')
+    throw refuse(
+      'speedRpm',
+      speedRpm,
+      `at most ${Math.floor(fastest)} r/min for this bearing on grease`,
+      'Use oil, or a special grease on its maker’s word.',
+    )
   }
   const { contamination, moisture, vibration, orientation } = conditions(input, 'speedFactor')
   const baseH = longestIntervalH * Math.exp(-speedFactor / 250_000)
@@ -109,7 +125,18 @@ function bySpeedFactor(input: Given): Worked {
   return {
     baseH,
     product: temperature * environment * vibration * orientation * load,
-    factors: { bearing, speedFactor, baseH, temperature, contamination, moisture, environment, vibration, orientation, load },
+    factors: {
+      bearing,
+      speedFactor,
+      baseH,
+      temperature,
+      contamination,
+      moisture,
+      environment,
+      vibration,
+      orientation,
+      load,
+    },
   }
 }
 

@@ -3,9 +3,19 @@ import { z } from 'zod'
 export const QuantityInput = z.strictObject({
   odMm: z.number().min(10).max(2500).meta({ unit: 'mm', description: 'Outside diameter' }),
   widthMm: z.number().min(1).max(1000).meta({ unit: 'mm', description: 'Width' }),
-  port: z.enum(['side', 'centre']).meta({ description: 'Where the grease goes in: at the side, or through the middle of the outer ring' }),
-  gramsPerStroke: z.number().min(0.05).max(20).optional().meta({ unit: 'g', description: 'Weight of one stroke of this gun' }),
-  schedule: z.enum(['weekly', 'monthly', 'yearly']).optional().meta({ description: 'Small frequent doses; replaces the port’s factor' }),
+  port: z
+    .enum(['side', 'centre'])
+    .meta({ description: 'Where the grease goes in: at the side, or through the middle of the outer ring' }),
+  gramsPerStroke: z
+    .number()
+    .min(0.05)
+    .max(20)
+    .optional()
+    .meta({ unit: 'g', description: 'Weight of one stroke of this gun' }),
+  schedule: z
+    .enum(['weekly', 'monthly', 'yearly'])
+    .optional()
+    .meta({ description: 'Small frequent doses; replaces the port’s factor' }),
 })
 export type QuantityInput = z.infer<typeof QuantityInput>
 

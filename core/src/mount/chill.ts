@@ -5,7 +5,12 @@ const coolantC = { freezer: -20, 'dry-ice': -78.5, 'liquid-nitrogen': -196 } as 
 export const ChillInput = z.strictObject({
   odMm: z.number().min(3).max(2000).meta({ unit: 'mm', description: 'Outside diameter' }),
   interferenceMaxUm: z.number().min(-2000).max(2000).meta({ unit: 'µm', description: 'Tightest fit' }),
-  slipClearanceUm: z.number().min(0).max(1000).optional().meta({ unit: 'µm', description: 'Room to slide; 0.0003 of the diameter, at least 5 µm, when absent' }),
+  slipClearanceUm: z
+    .number()
+    .min(0)
+    .max(1000)
+    .optional()
+    .meta({ unit: 'µm', description: 'Room to slide; 0.0003 of the diameter, at least 5 µm, when absent' }),
   roomC: z.number().min(-10).max(50).meta({ unit: '°C', description: 'Room' }),
   coolant: z.enum(['freezer', 'dry-ice', 'liquid-nitrogen']).meta({ description: 'Coolant' }),
   part: z.enum(['bearing', 'bush', 'shaft']).default('bearing').meta({ description: 'What is chilled' }),

@@ -34,7 +34,15 @@ const steelModulus = 206_000
  * @see Lamé, thick cylinders
  */
 export function press(input: PressInput): Press {
-  const { boreMm: d, widthMm, innerRacewayMm: F, shaftBoreMm: di = 0, interferenceUm, friction = 0.15, finish = 'ground' } = input
+  const {
+    boreMm: d,
+    widthMm,
+    innerRacewayMm: F,
+    shaftBoreMm: di = 0,
+    interferenceUm,
+    friction = 0.15,
+    finish = 'ground',
+  } = input
   const check = (fits: boolean, field: string, value: number, allowed: string) => {
     if (fits) return
     throw new InputError({ code: 'FIELDS_DISAGREE', field, value, allowed, fix: 'Check the sizes and their unit.' })

@@ -16,7 +16,12 @@ export const GaugeInput = z.strictObject({
   zone: z.string().max(8).optional().meta({ description: 'Tolerance zone of the seat; or give its limits' }),
   seatLowerUm: deviation('Lower deviation of the seat'),
   seatUpperUm: deviation('Upper deviation of the seat'),
-  ringMeanDeviationUm: z.number().min(-1000).max(1000).optional().meta({ unit: 'µm', description: 'Measured mean deviation of this ring; else the middle of its limits' }),
+  ringMeanDeviationUm: z
+    .number()
+    .min(-1000)
+    .max(1000)
+    .optional()
+    .meta({ unit: 'µm', description: 'Measured mean deviation of this ring; else the middle of its limits' }),
 })
 export type GaugeInput = z.infer<typeof GaugeInput>
 
@@ -94,7 +99,10 @@ export function gauge(input: GaugeInput): Gauging {
   }
 }
 
-function seatOf({ seat, nominalMm, zone, seatLowerUm, seatUpperUm }: GaugeInput): { limits: Limits; formGrade: number } {
+function seatOf({ seat, nominalMm, zone, seatLowerUm, seatUpperUm }: GaugeInput): {
+  limits: Limits
+  formGrade: number
+} {
   if (zone !== undefined) {
     const { shaft, grade } = parseZone(zone)
     if (shaft !== (seat === 'shaft')) {

@@ -4,16 +4,35 @@ import { InputError } from '../errors/input-error.ts'
 const room = (description: string) => z.number().min(0).max(100).optional().meta({ unit: 'mm', description })
 
 export const FloatInput = z.strictObject({
-  growthMm: z.number().min(-50).max(50).meta({ unit: 'mm', description: 'Growth between the bearings, negative when it shrinks' }),
+  growthMm: z
+    .number()
+    .min(-50)
+    .max(50)
+    .meta({ unit: 'mm', description: 'Growth between the bearings, negative when it shrinks' }),
   roomTowardMm: room('Free travel of the floating ring toward the growth side; needed unless both ends are held'),
   roomAwayMm: room('Free travel on the other side; needed unless both ends are held'),
-  locatedEnds: z.union([z.literal(0), z.literal(1), z.literal(2)]).meta({ description: 'Ends that are held: 0, 1 or 2' }),
+  locatedEnds: z
+    .union([z.literal(0), z.literal(1), z.literal(2)])
+    .meta({ description: 'Ends that are held: 0, 1 or 2' }),
   marginMm: z.number().min(0).max(10).default(0.25).meta({ unit: 'mm', description: 'Room that should be left' }),
-  bearingPlayMm: z.number().min(0).max(5).default(0).meta({ unit: 'mm', description: 'Axial play of both bearings together' }),
+  bearingPlayMm: z
+    .number()
+    .min(0)
+    .max(5)
+    .default(0)
+    .meta({ unit: 'mm', description: 'Axial play of both bearings together' }),
   spanMm: z.number().min(10).max(20_000).optional().meta({ unit: 'mm', description: 'Distance between the bearings' }),
   shaftDiameterMm: z.number().min(3).max(2000).optional().meta({ unit: 'mm', description: 'Shaft diameter' }),
-  housingStiffnessNPerMm: z.number().gt(0).optional().meta({ unit: 'N/mm', description: 'Stiffness of the housings; rigid when absent' }),
-  bearingStiffnessNPerMm: z.number().gt(0).optional().meta({ unit: 'N/mm', description: 'Axial stiffness of each bearing; rigid when absent' }),
+  housingStiffnessNPerMm: z
+    .number()
+    .gt(0)
+    .optional()
+    .meta({ unit: 'N/mm', description: 'Stiffness of the housings; rigid when absent' }),
+  bearingStiffnessNPerMm: z
+    .number()
+    .gt(0)
+    .optional()
+    .meta({ unit: 'N/mm', description: 'Axial stiffness of each bearing; rigid when absent' }),
 })
 export type FloatInput = z.input<typeof FloatInput>
 
@@ -40,8 +59,7 @@ export function float(input: FloatInput): Float {
   const { locatedEnds, marginMm = 0.25 } = input
   const residualMm = residual(input)
   const compared = Math.round(residualMm * 1000) / 1000
-  const verdict =
-    compared < 0 ? 'bound' : locatedEnds === 0 ? 'unlocated' : compared < marginMm ? 'tight' : 'free'
+  const verdict = compared < 0 ? 'bound' : locatedEnds === 0 ? 'unlocated' : compared < marginMm ? 'tight' : 'free'
   return { residualMm, verdict, thrustN: verdict === 'bound' ? thrust(input, Math.abs(residualMm)) : 0 }
 }
 

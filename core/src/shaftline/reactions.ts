@@ -9,10 +9,18 @@ const Load = z.strictObject({
 })
 
 export const ReactionsInput = z.strictObject({
-  supportsMm: z.tuple([z.number(), z.number()]).meta({ unit: 'mm', description: 'Places of the two supports along the shaft' }),
+  supportsMm: z
+    .tuple([z.number(), z.number()])
+    .meta({ unit: 'mm', description: 'Places of the two supports along the shaft' }),
   locating: z.union([z.literal(0), z.literal(1)]).meta({ description: 'Which support locates, 0 or 1' }),
   tiltDeg: z.number().min(0).max(90).default(0).meta({ unit: '°', description: 'Tilt, the +x end up' }),
-  loads: z.array(Load).default([]).meta({ description: 'Loads: xMm (within 100 000), radialN (from 0), angleDeg (0 down, 90 sideways), axialN (toward +x positive)' }),
+  loads: z
+    .array(Load)
+    .default([])
+    .meta({
+      description:
+        'Loads: xMm (within 100 000), radialN (from 0), angleDeg (0 down, 90 sideways), axialN (toward +x positive)',
+    }),
   shaftMassKg: z.number().min(0).default(0).meta({ unit: 'kg', description: 'Mass of shaft and parts' }),
   shaftCentreMm: z.number().optional().meta({ unit: 'mm', description: 'Centre of that mass, needed with it' }),
 })
@@ -63,7 +71,8 @@ export function reactions(input: ReactionsInput): { supports: [SupportLoad, Supp
   }
   const radians = (degrees: number) => (degrees * Math.PI) / 180
   // A quarter turn must leave nothing of its cosine.
-  const cos = (degrees: number) => (Math.abs(degrees) === 90 || Math.abs(degrees) === 270 ? 0 : Math.cos(radians(degrees)))
+  const cos = (degrees: number) =>
+    Math.abs(degrees) === 90 || Math.abs(degrees) === 270 ? 0 : Math.cos(radians(degrees))
   const weightN = shaftMassKg * standardGravity
   const forces = [
     { xMm: shaftCentreMm ?? a, downN: weightN * cos(tiltDeg), sideN: 0, axialN: -weightN * Math.sin(radians(tiltDeg)) },

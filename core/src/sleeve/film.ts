@@ -6,11 +6,20 @@ import { interpolate } from '../tables/step-table.ts'
 export const FilmInput = z.strictObject({
   journalDiameterMm: z.number().min(5).max(1000).meta({ unit: 'mm', description: 'Journal diameter' }),
   lengthMm: z.number().gt(0).max(2000).meta({ unit: 'mm', description: 'Length, 0.25 to 2 diameters' }),
-  diametralClearanceMm: z.number().gt(0).max(10).meta({ unit: 'mm', description: 'Clearance on diameter, 0.0002 to 0.01 of it' }),
+  diametralClearanceMm: z
+    .number()
+    .gt(0)
+    .max(10)
+    .meta({ unit: 'mm', description: 'Clearance on diameter, 0.0002 to 0.01 of it' }),
   loadN: z.number().gt(0).max(1e9).meta({ unit: 'N', description: 'Load' }),
   speedRpm: z.number().gt(0).max(1e6).meta({ unit: 'r/min', description: 'Speed' }),
   viscosityMPas: z.number().gt(0).max(5000).meta({ unit: 'mPa·s', description: 'Viscosity at the film’s temperature' }),
-  roughnessUm: z.number().gt(0).max(20).default(1).meta({ unit: 'µm', description: 'Roughness of both surfaces together' }),
+  roughnessUm: z
+    .number()
+    .gt(0)
+    .max(20)
+    .default(1)
+    .meta({ unit: 'µm', description: 'Roughness of both surfaces together' }),
 })
 export type FilmInput = z.input<typeof FilmInput>
 
@@ -39,7 +48,15 @@ export interface Film {
  * @see Raimondi and Boyd (1958); ISO 7902
  */
 export function film(input: FilmInput): Film {
-  const { journalDiameterMm: d, lengthMm, diametralClearanceMm, loadN, speedRpm, viscosityMPas, roughnessUm = 1 } = input
+  const {
+    journalDiameterMm: d,
+    lengthMm,
+    diametralClearanceMm,
+    loadN,
+    speedRpm,
+    viscosityMPas,
+    roughnessUm = 1,
+  } = input
   const ratio = lengthMm / d
   const refuse = (field: string, value: number, allowed: string) =>
     new InputError({ code: 'OUT_OF_RANGE', field, value, allowed, fix: 'Check the sizes and their unit.' })

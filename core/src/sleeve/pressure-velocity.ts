@@ -38,7 +38,9 @@ export function pressureVelocity(input: PressureVelocityInput): PressureVelocity
   const pressureMPa = loadN / (lengthMm * journalDiameterMm)
   const velocityMPerS = (Math.PI * journalDiameterMm * speedRpm) / 60_000
   const found = { pressureMPa, velocityMPerS, pv: pressureMPa * velocityMPerS }
-  const used = (['pressureMPa', 'velocityMPerS', 'pv'] as const).map((name) => [name, found[name] / limits[name]] as const)
+  const used = (['pressureMPa', 'velocityMPerS', 'pv'] as const).map(
+    (name) => [name, found[name] / limits[name]] as const,
+  )
   const [governing, most] = used.reduce((worst, one) => (one[1] > worst[1] ? one : worst))
   const compared = Math.round(most * 1e4) / 1e4
   return { ...found, limits, governing, verdict: compared <= 0.8 ? 'ok' : compared <= 1 ? 'marginal' : 'over-limit' }

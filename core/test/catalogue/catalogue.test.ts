@@ -2,7 +2,7 @@ import { assert } from 'chai'
 import { readCatalogue, searchCatalogue } from '../../src/catalogue/catalogue.ts'
 import { estimateInterior, isVerifiedEstimate } from '../../src/catalogue/estimate.ts'
 import { seatSizeOf } from '../../src/catalogue/catalogue.ts'
-import { catalogue } from '../catalogue-file.ts'
+import { catalogue } from '../references.ts'
 
 const row = (designation: string) => {
   const found = catalogue.byDesignation.get(designation)

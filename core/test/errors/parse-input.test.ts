@@ -3,9 +3,9 @@ import { createCalculations, runCalculation } from '../../src/calculations.ts'
 import { attempt, inputErrorCodes, type InputError } from '../../src/errors/input-error.ts'
 import { parseInput } from '../../src/errors/parse-input.ts'
 import { Position } from '../../src/model/position.ts'
-import { catalogue } from '../catalogue-file.ts'
+import { references } from '../references.ts'
 
-const calculations = createCalculations(catalogue)
+const calculations = createCalculations(references)
 const refuse = (name: string, input: unknown): InputError => {
   const { refusal } = attempt(() => calculations.get(name)?.run(input))
   assert.isNotNull(refusal, `${name} accepted ${JSON.stringify(input)}`)

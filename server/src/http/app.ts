@@ -1,4 +1,4 @@
-import type { Catalogue } from '@yardfrost/core'
+import type { References } from '@yardfrost/core'
 import compression from 'compression'
 import connectPgSimple from 'connect-pg-simple'
 import express, { type Express } from 'express'
@@ -21,7 +21,7 @@ import { siteRoutes } from './site-routes.ts'
 
 export interface AppParts {
   pool: pg.Pool
-  catalogue: Catalogue
+  references: References
   secret: string
   version: string
   log: Logger
@@ -32,7 +32,7 @@ export interface AppParts {
 const hour = 3_600_000
 
 /** The whole HTTP side: API under /api, the web app for everything else. */
-export function createApp({ pool, catalogue, secret, version, log, webFolder }: AppParts): Express {
+export function createApp({ pool, references, secret, version, log, webFolder }: AppParts): Express {
   const app = express()
   app.disable('x-powered-by')
   app.use(
@@ -62,13 +62,13 @@ export function createApp({ pool, catalogue, secret, version, log, webFolder }: 
     }),
   )
   app.use(compression())
-  app.use('/api', apiRoutes({ pool, catalogue, secret, version }))
+  app.use('/api', apiRoutes({ pool, references, secret, version }))
   if (webFolder) serveWeb(app, webFolder)
   app.use(errorHandler)
   return app
 }
 
-function apiRoutes({ pool, catalogue, secret, version }: Omit<AppParts, 'log' | 'webFolder'>) {
+function apiRoutes({ pool, references, secret, version }: Omit<AppParts, 'log' | 'webFolder'>) {
   const api = express.Router()
   api.use((_request, response, next) => {
     response.set('Cache-Control', 'no-store')
@@ -76,7 +76,7 @@ function apiRoutes({ pool, catalogue, secret, version }: Omit<AppParts, 'log' | 
   })
   api.use(healthRoutes(pool, version))
   api.use(sameOrigin)
-  api.use(calcRoutes(catalogue))
+  api.use(calcRoutes(references))
   api.use(rateLimit({ windowMs: 60_000, limit: 1200, legacyHeaders: false, standardHeaders: 'draft-8' }))
   const PgSession = connectPgSimple(session)
   api.use(
@@ -92,7 +92,7 @@ function apiRoutes({ pool, catalogue, secret, version }: Omit<AppParts, 'log' | 
   )
   api.use(express.json({ limit: '512kb' }))
   api.use(sessionRoutes(pool))
-  api.use(siteRoutes(pool, catalogue))
+  api.use(siteRoutes(pool, references.catalogue))
   api.use((request) => {
     throw new NotFoundError('address', `/api${request.path}`)
   })

@@ -1,4 +1,4 @@
-import { createCalculations, InputError, runCalculation, type Catalogue } from '@yardfrost/core'
+import { createCalculations, InputError, runCalculation, type References } from '@yardfrost/core'
 import express, { Router } from 'express'
 import { rateLimit } from 'express-rate-limit'
 import { NotFoundError } from '../errors/not-found-error.ts'
@@ -7,8 +7,8 @@ import { NotFoundError } from '../errors/not-found-error.ts'
 const longestList = 5000
 
 /** The calculations by name: pure arithmetic on what is sent, so no sign-in. */
-export function calcRoutes(catalogue: Catalogue): Router {
-  const calculations = createCalculations(catalogue)
+export function calcRoutes(references: References): Router {
+  const calculations = createCalculations(references)
   const router = Router()
   router.use('/calc', rateLimit({ windowMs: 60_000, limit: 1200, legacyHeaders: false, standardHeaders: 'draft-8' }))
 

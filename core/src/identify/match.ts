@@ -1,0 +1,257 @@
+import { z } from 'zod'
+import { overallWidth, type Catalogue, type CatalogueRow } from '../catalogue/catalogue.ts'
+import { InputError } from '../errors/input-error.ts'
+import { Closure, type BearingType } from '../model/bearing-type.ts'
+
+const readings = (description: string) =>
+  z
+    .array(z.number().min(1).max(2000))
+    .max(50)
+    .meta({ unit: 'mm', description: `${description}: up to 50 readings of 1 to 2000 mm` })
+
+export const MatchInput = z.strictObject({
+  boreMm: readings('Bore'),
+  odMm: readings('Outside diameter'),
+  widthMm: readings('Overall width'),
+  rollingElement: z
+    .enum(['ball', 'roller', 'taper', 'barrel', 'hidden'])
+    .default('hidden')
+    .meta({ description: 'What rolls' }),
+  ringShape: z.enum(['flat', 'sphered-od', 'cone-and-cup']).default('flat').meta({ description: 'Shape of the rings' }),
+  closure: Closure.default('open'),
+  closedSides: z
+    .union([z.literal(0), z.literal(1), z.literal(2)])
+    .default(0)
+    .meta({ description: 'Sides with a closure' }),
+})
+export type MatchInput = z.output<typeof MatchInput>
+
+export interface Candidate {
+  designation: string
+  /** Misfit, µm; readings on the wrong side of wear count threefold. */
+  scoreUm: number
+  reason: string
+}
+
+export interface Match {
+  candidates: Candidate[]
+  /** A reading lies on a sixteenth of an inch rather than on a metric size. */
+  inchSuspected: boolean
+  /** Largest difference of the readings of one diameter, mm; above 0.1 measure again in other planes. */
+  spreadMm: number
+}
+
+type Dimension = 'boreMm' | 'odMm' | 'widthMm'
+const dimensions: readonly Dimension[] = ['boreMm', 'odMm', 'widthMm']
+
+/**
+ * Bearings that a measured one can be, best first.
+ *
+ * The median of each dimension is held against nominal in the direction wear moves it: bores wear larger, outside diameters and
+ * widths smaller. What lies against wear counts threefold, for a ring does not grow. Only what was seen goes into the number.
+ *
+ * @throws InputError on the first empty dimension when fewer than two are measured, on `odMm` when not above the bore, on
+ *   `closedSides` when it and the closure disagree
+ * @see measuring practice; sizes of ISO 15, 355, 104
+ */
+export function match(input: MatchInput, catalogue: Catalogue): Match {
+  const measured = measuredSizes(input)
+  const scored = catalogue.rows
+    .filter((row) => couldBe(row.type, input))
+    .map((row) => ({ row, score: scoreOf(row, measured, input) }))
+    .filter(({ score }) => score <= worstScoreUm)
+  const order = new Map(catalogue.series.map(({ name }, index) => [name, index]))
+  const rank = (row: CatalogueRow) => order.get(row.series) ?? 0
+  scored.sort(
+    (a, b) =>
+      a.score - b.score ||
+      rank(a.row) - rank(b.row) ||
+      a.row.boreMm - b.row.boreMm ||
+      a.row.designation.localeCompare(b.row.designation),
+  )
+  const best = scored.slice(0, mostCandidates)
+  return {
+    candidates: best.map(({ row, score }) => ({
+      designation: row.designation + seenSuffix(row, input),
+      scoreUm: score,
+      reason: reasonFor(row, measured),
+    })),
+    inchSuspected: suspectsInch(measured, best[0]?.row),
+    spreadMm: Math.max(...(['boreMm', 'odMm'] as const).map((name) => spread(input[name]))),
+  }
+}
+
+const worstScoreUm = 2500
+const mostCandidates = 12
+/** Added when a closure is seen on a series that is not usually made with it: it only reorders. */
+const unusualClosureUm = 1000
+
+type Measured = Partial<Record<Dimension, number>>
+
+function measuredSizes(input: MatchInput): Measured {
+  const empty = dimensions.filter((name) => input[name].length === 0)
+  const [firstEmpty] = empty
+  if (firstEmpty && empty.length > 1) {
+    throw new InputError({
+      code: 'MISSING',
+      field: firstEmpty,
+      value: undefined,
+      allowed: 'readings of at least two of bore, outside diameter and width',
+      fix: 'Measure one more dimension.',
+    })
+  }
+  if ((input.closedSides === 0) !== (input.closure === 'open')) {
+    throw new InputError({
+      code: 'FIELDS_DISAGREE',
+      field: 'closedSides',
+      value: input.closedSides,
+      allowed: input.closure === 'open' ? '0 for an open bearing' : '1 or 2 for a closed bearing',
+      fix: 'Look at both sides.',
+    })
+  }
+  const sizes: Measured = {}
+  for (const name of dimensions) if (input[name].length > 0) sizes[name] = median(input[name])
+  if (sizes.boreMm !== undefined && sizes.odMm !== undefined && sizes.odMm <= sizes.boreMm) {
+    throw new InputError({
+      code: 'FIELDS_DISAGREE',
+      field: 'odMm',
+      value: sizes.odMm,
+      allowed: `above the bore (${sizes.boreMm} mm)`,
+      fix: 'The two may be swapped.',
+    })
+  }
+  return sizes
+}
+
+function median(values: readonly number[]): number {
+  const sorted = [...values].sort((a, b) => a - b)
+  const middle = Math.floor(sorted.length / 2)
+  const upper = sorted[middle] ?? NaN
+  return sorted.length % 2 === 1 ? upper : ((sorted[middle - 1] ?? NaN) + upper) / 2
+}
+
+const spread = (values: readonly number[]): number =>
+  values.length > 1 ? Math.max(...values) - Math.min(...values) : 0
+
+const typesWith: Record<MatchInput['rollingElement'], (type: BearingType) => boolean> = {
+  ball: (type) => type.endsWith('-ball'),
+  roller: (type) => type === 'cylindrical-roller' || type === 'needle-roller',
+  taper: (type) => type === 'tapered-roller',
+  barrel: (type) => type === 'spherical-roller' || type === 'toroidal-roller',
+  hidden: () => true,
+}
+
+function couldBe(type: BearingType, { ringShape, rollingElement }: MatchInput): boolean {
+  const shape = type === 'insert-ball' ? 'sphered-od' : type === 'tapered-roller' ? 'cone-and-cup' : 'flat'
+  return shape === ringShape && typesWith[rollingElement](type)
+}
+
+const nominal = (row: CatalogueRow, name: Dimension): number => (name === 'widthMm' ? overallWidth(row) : row[name])
+
+/** Deviation in the direction wear moves a dimension, µm. */
+const worn = (row: CatalogueRow, name: Dimension, reading: number): number =>
+  1000 * (name === 'boreMm' ? reading - nominal(row, name) : nominal(row, name) - reading)
+
+/** Deviation that a new bearing may show, µm: in the direction of wear, and against it. */
+function freeBand(row: CatalogueRow, name: Dimension): [wear: number, against: number] {
+  if (name === 'widthMm') return [120, 50]
+  const band = nominal(row, name) <= 120 ? 20 : 40
+  return [band, band]
+}
+
+function scoreOf(row: CatalogueRow, measured: Measured, { closure, closedSides }: MatchInput): number {
+  let sum = 0
+  for (const name of dimensions) {
+    const reading = measured[name]
+    if (reading === undefined) continue
+    const w = worn(row, name, reading)
+    const [wear, against] = freeBand(row, name)
+    if (w > wear) sum += w - wear
+    else if (-w > against) sum += 3 * (-w - against)
+  }
+  if (closedSides > 0 && !closuresOf(row).includes(closure)) sum += unusualClosureUm
+  // The readings are decimals; without this a half would round by chance.
+  return Math.floor(sum + 0.5 + 1e-7)
+}
+
+const fullyClosed = ['60', '62', '63', '618', '619', '160', '622', '623']
+
+/** Closures a series is usually made with. */
+function closuresOf({ series, type }: CatalogueRow): readonly Closure[] {
+  if (fullyClosed.includes(series)) return ['contact-seal', 'shield', 'low-friction-seal']
+  if (series === '32' || series === '33') return ['contact-seal', 'shield']
+  if (series === '22' || series === '23' || series === 'NA49' || type === 'insert-ball') return ['contact-seal']
+  return []
+}
+
+const suffixOf: Record<Closure, string> = { open: '', 'contact-seal': 'RS', 'low-friction-seal': 'RZ', shield: 'Z' }
+
+function seenSuffix(row: CatalogueRow, { closure, closedSides }: MatchInput): string {
+  // Insert bearings are sealed anyway, so their number does not say it.
+  if (closedSides === 0 || row.type === 'insert-ball' || !closuresOf(row).includes(closure)) return ''
+  return `-${closedSides === 2 ? '2' : ''}${suffixOf[closure]}`
+}
+
+const dimensionWords: Record<Dimension, string> = { boreMm: 'bore', odMm: 'outside', widthMm: 'width' }
+
+function reasonFor(row: CatalogueRow, measured: Measured): string {
+  const parts = dimensions.flatMap((name) => {
+    const reading = measured[name]
+    if (reading === undefined) return []
+    const w = worn(row, name, reading)
+    const [wear, against] = freeBand(row, name)
+    const words =
+      w > wear
+        ? `worn by ${Math.round(w)} µm`
+        : -w > against
+          ? `${Math.round(-w)} µm on the wrong side of wear: measure again`
+          : 'within new tolerance'
+    return [`${dimensionWords[name]} ${words}`]
+  })
+  return `${parts.join(', ')}.${tellBy(row)}`
+}
+
+/** What tells a candidate from look-alikes of the same size. */
+function tellBy({ type, series }: CatalogueRow): string {
+  switch (type) {
+    case 'deep-groove-ball':
+      return ' Both shoulders of each ring are high.'
+    case 'angular-contact-ball':
+      return series === '32' || series === '33' ? ' Two rows of balls that do not swivel.' : ' One shoulder is low.'
+    case 'self-aligning-ball':
+      return ' Two rows, and the inner ring swivels.'
+    case 'four-point-ball':
+      return ' One ring is split round its middle.'
+    case 'cylindrical-roller':
+      return series.startsWith('N') && !/^N[UJ]/.test(series)
+        ? ' Ribs on the inner ring.'
+        : ` Ribs on the outer ring, ${series.startsWith('NUP') ? 'one and a loose one' : series.startsWith('NJ') ? 'one' : 'none'} on the inner.`
+    case 'spherical-roller':
+      return ' Two rows of barrels.'
+    case 'toroidal-roller':
+      return ' One row of long rollers that also slide along.'
+    case 'tapered-roller':
+      return series === '313' ? ' The cup is steep.' : ' The cup slopes gently.'
+    case 'needle-roller':
+      return ' Long thin rollers.'
+    case 'insert-ball':
+      return ' The outside is a sphere, the inner ring long.'
+    case 'thrust-ball':
+      return ' Two washers with balls between.'
+    default:
+      return type satisfies never
+  }
+}
+
+const sixteenthMm = 25.4 / 16
+
+/** A diameter on a sixteenth of an inch, with no metric size as near, is an inch bearing. */
+function suspectsInch(measured: Measured, best: CatalogueRow | undefined): boolean {
+  return (['boreMm', 'odMm'] as const).some((name) => {
+    const reading = measured[name]
+    if (reading === undefined) return false
+    const off = Math.abs(reading - Math.round(reading / sixteenthMm) * sixteenthMm)
+    if (off > 0.05) return false
+    return !best || Math.abs(reading - best[name]) - off > 0.06
+  })
+}
