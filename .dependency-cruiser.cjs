@@ -1,4 +1,4 @@
-const lenses = ['identify', 'carry', 'seat', 'mount']
+const lenses = ['identify', 'carry', 'seat', 'float', 'mount', 'grease', 'diagnose']
 
 /** A lens looks back along the working order only, and only at the front of the lens it looks at. */
 const lensRules = lenses.map((lens, index) => ({

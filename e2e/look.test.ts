@@ -63,7 +63,10 @@ describe('reach and look', () => {
     for (const [key, lens] of [
       ['2', 'carry'],
       ['3', 'seat'],
-      ['4', 'mount'],
+      ['4', 'float'],
+      ['5', 'mount'],
+      ['6', 'grease'],
+      ['7', 'diagnose'],
       ['1', 'identify'],
     ] as const) {
       await press(driver, key)
@@ -95,6 +98,9 @@ describe('reach and look', () => {
     ['seat', () => click(driver, '[data-lens="seat"]')],
     ['working', async () => { await press(driver, 'w'); await see(driver, '.katex') }],
     ['mount', async () => { await press(driver, 'w'); await click(driver, '[data-lens="mount"]') }],
+    ['float', () => click(driver, '[data-lens="float"]')],
+    ['grease', () => click(driver, '[data-lens="grease"]')],
+    ['diagnose', () => click(driver, '[data-lens="diagnose"]')],
   ] // prettier-ignore
   for (const [name, open] of views)
     it(`${name}: no serious barriers by day and by night, nothing wider than the window`, async () => {
@@ -119,7 +125,7 @@ describe('reach and look', () => {
     ] as const) {
       await driver.get(appUrl())
       await openPosition(driver, tag, name)
-      for (const lens of ['identify', 'carry', 'seat', 'mount']) {
+      for (const lens of ['identify', 'carry', 'seat', 'float', 'mount', 'grease']) {
         await click(driver, `[data-lens="${lens}"]`)
         const boxes = await driver.executeScript<{ top: number; bottom: number; right: number }[]>(
           `return [...document.querySelectorAll('.callout .main, .callout .sub')].map((text) => text.getBoundingClientRect().toJSON())`,

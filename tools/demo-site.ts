@@ -1,5 +1,5 @@
 import { hash } from '@node-rs/argon2'
-import { assess, emptyPosition, Position, type Catalogue, type Duty, type MachineKind } from '@yardfrost/core'
+import { assess, emptyPosition, Position, type Duty, type MachineKind, type References } from '@yardfrost/core'
 import { addAccount, addPosition, inTransaction, type Db } from '@yardfrost/server'
 import type pg from 'pg'
 import { z } from 'zod'
@@ -18,6 +18,9 @@ interface DemoPosition {
   load?: Partial<Position['load']>
   seat?: Partial<Position['seat']>
   mount?: Partial<Position['mount']>
+  float?: Partial<Position['float']>
+  grease?: Partial<Position['grease']>
+  diagnose?: Partial<Position['diagnose']>
 }
 
 interface DemoMachine {
@@ -35,6 +38,18 @@ const floating = { loadCase: 'inner-turns', slides: 'outer' } as const
 /** Shaft turns under a steady load, both rings held: the locating end. */
 const locating = { loadCase: 'inner-turns', slides: 'none' } as const
 
+/** A warm, clean machine on lithium grease of ISO VG 100 oil. */
+const warm = { innerC: 72, outerC: 62 } as const
+const greased = {
+  nu40Cst: 110,
+  runningC: 62,
+  cleanliness: 'normal',
+  gramsPerStroke: 1.2,
+  thickener: 'lithium',
+} as const
+/** The dryer house: hot shafts, salt dust. */
+const dusty = { ...greased, nu40Cst: 220, runningC: 78, contamination: 'heavy', cleanliness: 'slight' } as const
+
 const areas: { name: string; machines: DemoMachine[] }[] = [
   {
     name: 'Brine intake',
@@ -45,8 +60,8 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         kind: 'pump',
         duty: 'round-the-clock',
         positions: [
-          { name: 'Coupling end', bearing: { designation: '6313-C3', requiredClearance: 'C3' }, load: { radialN: 2900, axialN: 1700, speedRpm: 1475 }, seat: locating },
-          { name: 'Impeller end', bearing: { designation: 'NU313-C3', requiredClearance: 'C3' }, load: { radialN: 6800, axialN: 0, speedRpm: 1475 }, seat: locating },
+          { name: 'Coupling end', bearing: { designation: '6313-C3', requiredClearance: 'C3' }, load: { radialN: 2900, axialN: 1700, speedRpm: 1475 }, seat: locating, float: { ...warm, locatedEnds: 1, spanMm: 340, assemblyC: 18, hottestC: 66, roomTowardMm: 0.8, roomAwayMm: 0.5 }, grease: greased },
+          { name: 'Impeller end', bearing: { designation: 'NU313-C3', requiredClearance: 'C3' }, load: { radialN: 6800, axialN: 0, speedRpm: 1475 }, seat: locating, float: warm, grease: greased },
         ],
       },
       {
@@ -65,7 +80,7 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         kind: 'motor',
         duty: 'round-the-clock',
         positions: [
-          { name: 'Drive end', bearing: { designation: '6316-C3', requiredClearance: 'C3' }, load: { radialN: 3300, axialN: 0, speedRpm: 1475 }, seat: { ...floating, ringRiseC: 35 } },
+          { name: 'Drive end', bearing: { designation: '6316-C3', requiredClearance: 'C3' }, load: { radialN: 3300, axialN: 0, speedRpm: 1475 }, seat: { ...floating, ringRiseC: 35 }, float: { innerC: 84, outerC: 68 }, grease: { ...greased, runningC: 68, thickener: 'polyurea' } },
           { name: 'Non-drive end', bearing: { designation: '6314-C3', requiredClearance: 'C3' }, load: { radialN: 2100, axialN: 300, speedRpm: 1475 }, seat: { ...locating, ringRiseC: 30 } },
         ],
       },
@@ -75,7 +90,7 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         kind: 'motor',
         duty: 'round-the-clock',
         positions: [
-          { name: 'Drive end', bearing: { designation: '6316-C3', requiredClearance: 'C3' }, load: { radialN: 3300, axialN: 0, speedRpm: 1475 }, seat: floating },
+          { name: 'Drive end', bearing: { designation: '6316-C3', requiredClearance: 'C3' }, load: { radialN: 3300, axialN: 0, speedRpm: 1475 }, seat: floating, float: { innerC: 84, outerC: 68 }, grease: { ...greased, runningC: 68, thickener: 'lithium', thickenerBefore: 'polyurea' } },
           { name: 'Non-drive end', bearing: { designation: '6314 DDU C3', requiredClearance: 'C3' }, load: { radialN: 2100, axialN: 300, speedRpm: 1475 }, seat: locating },
         ],
       },
@@ -90,7 +105,7 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         kind: 'pump',
         duty: 'main-process',
         positions: [
-          { name: 'Thrust end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 9800, axialN: 2300, speedRpm: 735 }, seat: { ...locating, housing: 'split', ringRiseC: 30 } },
+          { name: 'Thrust end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 9800, axialN: 2300, speedRpm: 735 }, seat: { ...locating, housing: 'split', ringRiseC: 30 }, float: { innerC: 70, outerC: 60 }, grease: { ...greased, nu40Cst: 220, runningC: 64, moisture: 'humid' } },
           { name: 'Coupling end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 7400, axialN: 0, speedRpm: 735 }, seat: { ...floating, housing: 'split' } },
           { name: 'Impeller end', bearing: { designation: 'NU2218 E-C3', requiredClearance: 'C3' }, load: { radialN: 16500, axialN: 0, speedRpm: 735 }, seat: locating },
         ],
@@ -112,7 +127,7 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         kind: 'motor',
         duty: 'main-process',
         positions: [
-          { name: 'Drive end', bearing: { designation: 'NU319-C3', requiredClearance: 'C3' }, load: { radialN: 11800, axialN: 0, speedRpm: 985 }, seat: locating },
+          { name: 'Drive end', bearing: { designation: 'NU319-C3', requiredClearance: 'C3' }, load: { radialN: 11800, axialN: 0, speedRpm: 985 }, seat: locating, float: { innerC: 80, outerC: 66 }, grease: { ...greased, runningC: 70 }, diagnose: { seen: ['fluting', 'vfd-fed'], notSeen: [] } },
           { name: 'Non-drive end', bearing: { designation: '6319-C3', requiredClearance: 'C3' }, load: { radialN: 4300, axialN: 600, speedRpm: 985 }, seat: locating },
         ],
       },
@@ -139,8 +154,8 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         kind: 'fan',
         duty: 'main-process',
         positions: [
-          { name: 'Coupling end', bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { radialN: 3100, axialN: 900, speedRpm: 1460 }, seat: { ...locating, housing: 'split' }, mount: { roomC: 34 } },
-          { name: 'Fan end', bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { radialN: 8600, axialN: 0, speedRpm: 1460 }, seat: { ...floating, housing: 'split' }, mount: { roomC: 34 } },
+          { name: 'Coupling end', bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { radialN: 3100, axialN: 900, speedRpm: 1460 }, seat: { ...locating, housing: 'split' }, mount: { roomC: 34 }, float: { locatedEnds: 2, spanMm: 1150, assemblyC: 22, hottestC: 96 }, grease: dusty },
+          { name: 'Fan end', bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { radialN: 8600, axialN: 0, speedRpm: 1460 }, seat: { ...floating, housing: 'split' }, mount: { roomC: 34 }, float: { locatedEnds: 2, spanMm: 1150, assemblyC: 22, hottestC: 96 }, grease: dusty },
         ],
       },
       {
@@ -160,7 +175,7 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         duty: 'round-the-clock',
         positions: [
           { name: 'Drive side', bearing: { designation: '22220 EK-C3', requiredClearance: 'CN' }, load: { radialN: 21500, axialN: 1200, speedRpm: 62 }, seat: { ...locating, housing: 'split' } },
-          { name: 'Far side', bearing: { designation: '22220 EK', requiredClearance: 'CN' }, load: { radialN: 18200, axialN: 0, speedRpm: 62 }, seat: { ...floating, housing: 'split' } },
+          { name: 'Far side', bearing: { designation: '22220 EK', requiredClearance: 'CN' }, load: { radialN: 18200, axialN: 0, speedRpm: 62 }, seat: { ...floating, housing: 'split' }, grease: { ...dusty, nu40Cst: 460 } },
           { name: 'Snub pulley, left', bearing: { designation: 'UC212' , requiredClearance: 'CN' }, load: { radialN: 2700, axialN: 0, speedRpm: 96 }, seat: locating },
           { name: 'Snub pulley, right', bearing: { designation: 'UC212', requiredClearance: 'CN' }, load: { radialN: 2700, axialN: 0, speedRpm: 96 }, seat: locating },
         ],
@@ -212,7 +227,7 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
 ] // prettier-ignore
 
 /** Fills an empty database with the demo site; tells whether it did. */
-export async function loadDemoSite(pool: pg.Pool, catalogue: Catalogue): Promise<boolean> {
+export async function loadDemoSite(pool: pg.Pool, references: References): Promise<boolean> {
   const hashed = new Map<string, string>()
   return inTransaction(pool, async (db) => {
     // Two servers may start together on one new database.
@@ -233,7 +248,7 @@ export async function loadDemoSite(pool: pg.Pool, catalogue: Catalogue): Promise
         order,
       ])
       for (const [machineOrder, machine] of area.machines.entries())
-        await addMachine(db, { siteId, areaId, accountId, catalogue }, machine, machineOrder)
+        await addMachine(db, { siteId, areaId, accountId, references }, machine, machineOrder)
     }
     return true
   })
@@ -241,7 +256,7 @@ export async function loadDemoSite(pool: pg.Pool, catalogue: Catalogue): Promise
 
 async function addMachine(
   db: Db,
-  at: { siteId: string; areaId: string; accountId: string | null; catalogue: Catalogue },
+  at: { siteId: string; areaId: string; accountId: string | null; references: References },
   machine: DemoMachine,
   order: number,
 ): Promise<void> {
@@ -254,7 +269,7 @@ async function addMachine(
   )
   for (const [walkOrder, position] of machine.positions.entries()) {
     const inputs = positionOf(position)
-    const assessment = assess(inputs, { kind, duty }, at.catalogue)
+    const assessment = assess(inputs, { kind, duty }, at.references.catalogue, at.references.damage)
     await addPosition(db, {
       siteId: at.siteId,
       machineId,
@@ -267,13 +282,16 @@ async function addMachine(
   }
 }
 
-function positionOf({ bearing, load, seat, mount }: DemoPosition): Position {
+function positionOf({ bearing, load, seat, mount, float, grease, diagnose }: DemoPosition): Position {
   const empty = emptyPosition()
   return Position.parse({
     bearing: { ...empty.bearing, ...bearing },
     load: { ...empty.load, ...load },
     seat: { ...empty.seat, ...seat },
     mount: { ...empty.mount, ...mount },
+    float: { ...empty.float, ...float },
+    grease: { ...empty.grease, ...grease },
+    diagnose: { ...empty.diagnose, ...diagnose },
   })
 }
 

@@ -93,7 +93,7 @@ async function serve(): Promise<void> {
   const done = await migrate(pool)
   if (done.length > 0) say(`migrated the database: ${done.join(', ')}`)
   const references = loadReferences()
-  if (await loadDemoSite(pool, references.catalogue)) say('loaded the demo site, Marram Point Saltworks')
+  if (await loadDemoSite(pool, references)) say('loaded the demo site, Marram Point Saltworks')
   const { version } = z
     .object({ version: z.string() })
     .parse(JSON.parse(readFileSync(join(root, 'package.json'), 'utf8')))

@@ -1,6 +1,10 @@
 import type { Catalogue } from './catalogue/catalogue.ts'
 import { lookUpBearing } from './catalogue/resolve-bearing.ts'
 import { assessCarry } from './carry/assess.ts'
+import { assessDiagnose } from './diagnose/assess.ts'
+import type { DamageKnowledge } from './diagnose/knowledge.ts'
+import { assessFloat } from './float/assess.ts'
+import { assessGrease } from './grease/assess.ts'
 import { assessIdentify } from './identify/assess.ts'
 import type { Machine } from './model/machine.ts'
 import type { Position } from './model/position.ts'
@@ -13,15 +17,36 @@ import { assessment, type Assessment } from './working/assessment.ts'
  *
  * Pure: the same inputs give the same assessment. An input that is missing gives a figure that says so, never a guess; an input
  * a calculation refuses gives a check with the way out. It does not throw for any position its schema accepts.
+ *
+ * @param damage - knowledge base for the marks; without it they are not ranked
  */
-export function assess(position: Position, machine: Machine, catalogue: Catalogue): Assessment {
+export function assess(
+  position: Position,
+  machine: Machine,
+  catalogue: Catalogue,
+  damage: DamageKnowledge | null = null,
+): Assessment {
   const bearing = lookUpBearing(position.bearing.designation, catalogue)
   const carried = assessCarry(position, machine, bearing)
   const seated = assessSeat(position, machine, bearing, carried.loadRatio)
+  const floated = assessFloat(position, bearing, seated.fits)
+  const facts = {
+    kappa: carried.kappa,
+    loadRatio: carried.loadRatio,
+    staticSafety: carried.staticSafety,
+    speedRatio: carried.speedRatio,
+    axialOnNonAxialType: carried.axialRefused,
+    operatingClearanceUm: floated.operatingUm,
+    shaftInterferenceUm: seated.fits.shaft?.interferenceMeanUm ?? null,
+    housingInterferenceUm: seated.fits.housing?.interferenceMeanUm ?? null,
+  }
   return assessment({
     identify: assessIdentify(position, bearing),
     carry: carried.assessment,
     seat: seated.assessment,
+    float: floated.assessment,
     mount: assessMount(position, bearing, seated.shaftInterferenceMaxUm),
+    grease: assessGrease(position, bearing, carried.loadRatio),
+    diagnose: assessDiagnose(position, bearing, facts, damage),
   })
 }

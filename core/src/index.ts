@@ -26,7 +26,15 @@ export {
   type Closure,
 } from './model/bearing-type.ts'
 export { Duty, duties, Machine, MachineKind, machineKinds } from './model/machine.ts'
-export { emptyPosition, LoadCase, loadCases, Position, runningKinds, type FieldMeta } from './model/position.ts'
+export {
+  emptyPosition,
+  LoadCase,
+  loadCases,
+  Position,
+  runningKinds,
+  thickenerNames,
+  type FieldMeta,
+} from './model/position.ts'
 export { renderSentence } from './model/sentence.ts'
 export {
   formatInput,
@@ -50,6 +58,7 @@ export {
   type Lens,
   type LensAssessment,
   type LensState,
+  type PositionState,
   type Verdict,
 } from './working/assessment.ts'
 export { numberOf, type Figure, type FigureValue, type Given, type Missing } from './working/figure.ts'

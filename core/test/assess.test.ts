@@ -1,7 +1,7 @@
 import { assert } from 'chai'
 import fc from 'fast-check'
 import { assess, emptyPosition, lenses, numberOf, Position, type Assessment, type Machine } from '../src/index.ts'
-import { catalogue } from './references.ts'
+import { catalogue, references } from './references.ts'
 
 const pump: Machine = { kind: 'pump', duty: 'round-the-clock' }
 
@@ -24,9 +24,15 @@ function position(changes: { [G in keyof Position]?: Partial<Position[G]> } = {}
 }
 
 const run = (changes: Parameters<typeof position>[0] = {}, machine = pump) =>
-  assess(position(changes), machine, catalogue)
-const verdictOf = (assessment: Assessment, key: string) =>
-  lenses.flatMap((lens) => assessment.lenses[lens].checks).find((check) => check.key === key)?.verdict
+  assess(position(changes), machine, catalogue, references.damage)
+/** Verdict of a check; `key@lens` where two lenses have one of that name. */
+const verdictOf = (assessment: Assessment, name: string) => {
+  const [key, only] = name.split('@')
+  return lenses
+    .filter((lens) => !only || lens === only)
+    .flatMap((lens) => assessment.lenses[lens].checks)
+    .find((check) => check.key === key)?.verdict
+}
 
 describe('assess', () => {
   describe('a whole position, worked out by hand', () => {
@@ -77,6 +83,20 @@ describe('assess', () => {
       ['near the limit', 'heat', 'watch', { mount: { roomC: 28 } }],
       ['a loose inner ring slides on cold', 'heat', 'go', { seat: { loadCase: 'outer-turns', slides: 'inner' } }],
       ['a tapered bore is driven up', 'driveUp', 'go', { bearing: { designation: '22214 K-C3' } }],
+      ['clearance is left at the tight end', 'clearance@float', 'go', { float: { innerC: 45, outerC: 40 }, bearing: { designation: '6314-C4', requiredClearance: 'C4' } }],
+      ['normal clearance is probably gone when hot', 'clearance@float', 'stop', { bearing: { designation: '6314', requiredClearance: 'CN' }, float: { innerC: 95, outerC: 75 } }],
+      ['the growth has room', 'growth', 'go', { float: { locatedEnds: 1, spanMm: 600, assemblyC: 20, hottestC: 70, roomTowardMm: 1, roomAwayMm: 0.5 } }],
+      ['hardly any room', 'growth', 'watch', { float: { locatedEnds: 1, spanMm: 600, assemblyC: 20, hottestC: 70, roomTowardMm: 0.5, roomAwayMm: 0.5 } }],
+      ['both ends held', 'growth', 'stop', { float: { locatedEnds: 2, spanMm: 600, assemblyC: 20, hottestC: 70 } }],
+      ['neither end held', 'growth', 'watch', { float: { locatedEnds: 0, spanMm: 600, assemblyC: 20, hottestC: 70, roomTowardMm: 1, roomAwayMm: 1 } }],
+      ['the film holds', 'film@grease', 'go', { grease: { nu40Cst: 110, runningC: 60 } }],
+      ['the surfaces touch', 'film@grease', 'watch', { grease: { nu40Cst: 15, runningC: 80 } }],
+      ['too hot to grease', 'interval', 'stop', { grease: { nu40Cst: 110, runningC: 130 } }],
+      ['greases that ruin each other', 'mix', 'stop', { grease: { thickener: 'lithium', thickenerBefore: 'polyurea' } }],
+      ['greases that may mix', 'mix', 'go', { grease: { thickener: 'lithium', thickenerBefore: 'lithium-complex' } }],
+      ['faster than the type stands', 'speed', 'stop', { load: { speedRpm: 6000 } }],
+      ['near the speed limit', 'speed', 'watch', { load: { speedRpm: 4000 } }],
+      ['marks name a cause', 'cause', 'watch', { diagnose: { seen: ['fluting', 'vfd-fed'] } }],
       ['no drive-up table for a ball bearing', 'driveUp', 'watch', { bearing: { designation: '1214 K-C3' } }],
     ] // prettier-ignore
     for (const [why, key, verdict, changes] of cases)
@@ -87,6 +107,27 @@ describe('assess', () => {
     const { figures } = run({ bearing: { designation: 'NU314-C3' }, load: { axialN: 200 } }).lenses.carry
     assert.isNull(figures['life']?.value)
     assert.match(figures['life']?.refusal?.message ?? '', /axial load must be 0 N/)
+  })
+
+  it('judges life with film and dirt once they are known', () => {
+    const dirty = run({
+      load: { wantedLifeH: 17_000 },
+      grease: { nu40Cst: 46, runningC: 75, cleanliness: 'very-severe' },
+    })
+    const { figures, checks } = dirty.lenses.carry
+    assert.isBelow(numberOf(figures['modified']) ?? NaN, numberOf(figures['life']) ?? NaN)
+    assert.equal(checks.find(({ key }) => key === 'life')?.verdict, 'stop')
+  })
+
+  it('hands the facts of the other lenses to the ranking', () => {
+    const { figures } = run({ float: { locatedEnds: 2 }, diagnose: { seen: ['track-all-round-stationary'] } }).lenses
+      .diagnose
+    assert.match(JSON.stringify(figures['cause']?.givens), /both ends located/)
+  })
+
+  it('leaves a lens nobody has begun out of the state', () => {
+    const { lenses: all, state } = run({ load: { wantedLifeH: 17_000 } })
+    assert.deepEqual([all.float.state, all.diagnose.state, state], ['idle', 'idle', 'go'])
   })
 
   it('puts the maker’s rating in place of the estimate, and the label goes', () => {
@@ -152,17 +193,42 @@ describe('assess', () => {
     slides: fc.constantFrom('none', 'outer', 'inner'),
     toleranceClass: fc.constantFrom('normal', 'P6', 'P5', 'P4'),
     roomC: fc.option(fc.double({ min: -20, max: 60, noNaN: true })),
+    hotC: fc.option(fc.double({ min: -20, max: 200, noNaN: true })),
+    nu40Cst: fc.option(fc.double({ min: 2, max: 5000, noNaN: true })),
+    locatedEnds: fc.constantFrom(0, 1, 2, null),
+    thickener: fc.constantFrom('lithium', 'polyurea', 'sodium', null),
+    seen: fc.subarray(['fluting', 'rust', 'at-inner-raceway', 'no such sign'], { maxLength: 3 }),
   })
 
   it('never throws and never shows a number that is none, whatever the schema lets in', () => {
     fc.assert(
       fc.property(anyPosition, (given) => {
-        const { designation, suffix, radialN, axialN, speedRpm, roomC, ...seat } = given
+        const {
+          designation,
+          suffix,
+          radialN,
+          axialN,
+          speedRpm,
+          roomC,
+          loadCase,
+          housing,
+          slides,
+          toleranceClass,
+          ...rest
+        } = given
+        const { hotC, nu40Cst, locatedEnds, thickener, seen } = rest
         const assessment = run({
           bearing: { designation: designation + suffix },
           load: { radialN, axialN, speedRpm },
-          seat: seat as Partial<Position['seat']>,
+          seat: { loadCase, housing, slides, toleranceClass } as Partial<Position['seat']>,
           mount: { roomC },
+          float: { innerC: hotC, outerC: roomC, locatedEnds, spanMm: 600, assemblyC: 20, hottestC: hotC } as Partial<
+            Position['float']
+          >,
+          grease: { nu40Cst, runningC: hotC, cleanliness: 'slight', thickener, thickenerBefore: 'clay' } as Partial<
+            Position['grease']
+          >,
+          diagnose: { seen },
         })
         for (const lens of lenses)
           for (const [name, { value }] of Object.entries(assessment.lenses[lens].figures)) {

@@ -6,10 +6,13 @@ import type { Position } from '../model/position.ts'
 import { inSentence } from '../model/sentence.ts'
 import { formatNumber } from '../model/units.ts'
 import { assessLens, type Check, type LensAssessment } from '../working/assessment.ts'
-import { number, refusalOf, text, type Figure, type Given, type Missing } from '../working/figure.ts'
+import { number, numberOf, refusalOf, text, type Figure, type Given, type Missing } from '../working/figure.ts'
 import { basicRatingLife, lifeHours } from './basic-life.ts'
 import { equivalentLoad, minimumLoad, type EquivalentLoad } from './equivalent-load.ts'
 import { wantedStaticSafety } from './static-safety.ts'
+import { modifiedLife } from './modified-life.ts'
+import { runningFilm } from './running-film.ts'
+import { speedCheck } from './speed-check.ts'
 import { wantedLife } from './wanted-life.ts'
 
 /** What Carry hands on to the lenses behind it. */
@@ -17,6 +20,12 @@ export interface Carried {
   assessment: LensAssessment
   /** P/C; null while it is not known. */
   loadRatio: number | null
+  staticSafety: number | null
+  kappa: number | null
+  /** Pitch diameter times speed against the limit of the type. */
+  speedRatio: number | null
+  /** An axial load on a type that cannot carry it. */
+  axialRefused: boolean
 }
 
 /** Ratings the lens works with: the maker's where they are given, else the estimates. */
@@ -51,17 +60,31 @@ export function assessCarry(position: Position, machine: Machine, lookup: Bearin
   }
   if (bearing && life && life.hoursH !== null) figures['doubled'] = doubledFigure(bearing, life.hoursH)
   figures['wanted'] = wantedFigure(position, machine, wanted)
+  const modified =
+    bearing && ratings && load && life?.hoursH != null ? modifiedFigure(position, bearing, ratings, load) : null
+  if (modified) figures['modified'] = modified
+  const speed = bearing ? speedFigure(position, bearing) : null
+  if (speed) figures['speed'] = speed
   const checks =
     bearing && ratings
       ? loaded?.refusal
         ? [refusedCheck(loaded.refusal)]
         : load
-          ? [...lifeChecks(life, wanted), ...loadChecks(position, bearing, ratings, load)]
+          ? [
+              ...lifeChecks(life, wanted, numberOf(modified ?? undefined)),
+              ...filmChecks(modified),
+              ...loadChecks(position, bearing, ratings, load),
+              ...speedChecks(speed),
+            ]
           : []
       : []
   return {
     assessment: assessLens({ lens: 'carry', headline: 'life', figures, checks }),
     loadRatio: load && ratings ? load.equivalentN / ratings.dynamicN : null,
+    staticSafety: load && ratings ? ratings.staticN / load.staticEquivalentN : null,
+    kappa: bearing ? (attempt(() => runningFilm(position, bearing)).value?.kappa ?? null) : null,
+    speedRatio: numberOf(speed ?? undefined),
+    axialRefused: loaded?.refusal?.field === 'axialN',
   }
 }
 
@@ -386,7 +409,138 @@ function refusedCheck(refusal: InputError): Check {
 /** Below this share of the wanted life the answer is no. */
 const tooShort = 0.5
 
-function lifeChecks(life: Life | null, wantedH: number): Check[] {
+/** Rated life with film and dirt taken in; null until lubricant, temperature and cleanliness are known. */
+function modifiedFigure(
+  position: Position,
+  { row, interior }: ResolvedBearing,
+  ratings: Ratings,
+  { equivalentN }: EquivalentLoad,
+): Figure | null {
+  const { grease, load } = position
+  const film = attempt(() => runningFilm(position, { row, interior } as ResolvedBearing))
+  if (grease.cleanliness === null || load.speedRpm === null || (!film.value && !film.refusal)) return null
+  const { cleanliness } = grease
+  const speedRpm = load.speedRpm
+  const { value, refusal } = film.refusal
+    ? film
+    : attempt(() =>
+        modifiedLife({
+          bearingType: row.type,
+          dynamicRatingN: ratings.dynamicN,
+          staticRatingN: ratings.staticN,
+          equivalentN,
+          speedRpm: Math.max(speedRpm, 1),
+          pitchDiameterMm: interior.pitchDiameterMm,
+          viscosityCst: film.value?.viscosityCst ?? NaN,
+          cleanliness,
+          lubrication: grease.lubrication,
+        }),
+      )
+  const ratio = (label: string, symbol: string, amount: number, from: string): Given => ({
+    label,
+    symbol,
+    quantity: 'ratio',
+    value: number(amount),
+    precision: { figures: 2 },
+    from,
+  })
+  return {
+    label: 'With film and dirt',
+    symbol: 'L_{10mh}',
+    quantity: 'duration',
+    value: value && 'hoursH' in value ? number(value.hoursH) : null,
+    precision: lifePrecision(ratings.dynamicEstimated),
+    formula: 'L_{10mh} = a_1\\,a_{ISO}\\,L_{10h}',
+    givens:
+      value && 'hoursH' in value
+        ? [
+            ratio('life factor', 'a_{ISO}', value.aIso, 'ISO 281'),
+            ratio('viscosity ratio', '\\kappa', value.kappa, 'lubricant and temperature'),
+            ratio('contamination', 'e_C', value.contaminationFactor, `${cleanliness.replace(/-/g, ' ')} cleanliness`),
+            ratio('reliability', 'a_1', value.a1, '90 %'),
+            forceGiven('C_u', 'fatigue limit', value.fatigueLimitN, 'from C0, simplified'),
+          ]
+        : [],
+    source: 'ISO 281:2007, clause 9',
+    validity: 'Never rely on a factor above 10 without the maker’s fatigue limit and a clean system.',
+    school: 'modified life for the verdict; basic life beside it',
+    estimate: ratings.dynamicEstimated,
+    ...(refusal ? { refusal: refusalOf(refusal) } : {}),
+  }
+}
+
+function filmChecks(modified: Figure | null): Check[] {
+  if (!modified?.refusal) return []
+  return [
+    {
+      key: 'film',
+      verdict: 'stop',
+      reason: `${modified.refusal.message}.`,
+      wayOut: modified.refusal.fix,
+      field: 'grease.nu40Cst',
+    },
+  ]
+}
+
+function speedFigure({ load, grease }: Position, { row, interior }: ResolvedBearing): Figure | null {
+  if (load.speedRpm === null) return null
+  const { ndm, limit, ratio } = speedCheck({
+    bearingType: row.type,
+    pitchDiameterMm: interior.pitchDiameterMm,
+    speedRpm: load.speedRpm,
+    lubrication: grease.lubrication,
+  })
+  const product = (label: string, symbol: string, value: number, from: string): Given => ({
+    label,
+    symbol,
+    quantity: 'ratio',
+    value: number(value),
+    precision: { figures: 3 },
+    from,
+  })
+  return {
+    label: 'Speed to its limit',
+    symbol: 'n d_m / \\text{limit}',
+    quantity: 'ratio',
+    value: number(ratio),
+    precision: { figures: 2 },
+    formula: '\\frac{n\\,D_{pw}}{\\text{limit}}',
+    givens: [
+      product('speed factor', 'n d_m', ndm, 'mm/min'),
+      product('limit of the type', '', limit, `${grease.lubrication.replace('-', ' ')}, guidance`),
+    ],
+    source: 'Guidance, not a standard; a maker’s limit overrides it',
+    validity: 'Standard cage, normal accuracy, P up to 0.1 C, about 70 °C.',
+  }
+}
+
+function speedChecks(speed: Figure | null): Check[] {
+  const ratio = numberOf(speed ?? undefined)
+  if (ratio === null || ratio <= 0.8) return []
+  const shown = formatNumber(ratio, { figures: 2 })
+  return ratio > 1
+    ? [
+        {
+          key: 'speed',
+          verdict: 'stop',
+          reason: `It turns at ${shown} of what its type stands.`,
+          wayOut:
+            'Take a type or size made for the speed, unless the maker’s limit for this very bearing says otherwise.',
+          field: 'load.speedRpm',
+        },
+      ]
+    : [
+        {
+          key: 'speed',
+          verdict: 'watch',
+          reason: `It turns at ${shown} of what its type stands.`,
+          wayOut: 'Watch the temperature at run-up; grease is used up fast.',
+          field: 'load.speedRpm',
+        },
+      ]
+}
+
+function lifeChecks(life: Life | null, wantedH: number, modifiedH: number | null): Check[] {
   if (!life) return []
   if (life.beyondRating) {
     return [
@@ -401,8 +555,9 @@ function lifeChecks(life: Life | null, wantedH: number): Check[] {
   }
   if (life.hoursH === null) return []
   const hours = (value: number) => inSentence(value, 'duration', 2)
-  const said = `Rated life is ${hours(life.hoursH)}, wanted ${hours(wantedH)}`
-  if (life.hoursH >= wantedH) {
+  const judgedH = modifiedH ?? life.hoursH
+  const said = `${modifiedH === null ? 'Rated life' : 'Life with film and dirt'} is ${hours(judgedH)}, wanted ${hours(wantedH)}`
+  if (judgedH >= wantedH) {
     return [
       {
         key: 'life',
@@ -415,9 +570,12 @@ function lifeChecks(life: Life | null, wantedH: number): Check[] {
   return [
     {
       key: 'life',
-      verdict: life.hoursH < tooShort * wantedH ? 'stop' : 'watch',
-      reason: `${said}: ${life.hoursH < tooShort * wantedH ? 'less than half' : 'too short'}.`,
-      wayOut: 'Lower the load (belt tension, balance, alignment), or take a bearing of higher rating.',
+      verdict: judgedH < tooShort * wantedH ? 'stop' : 'watch',
+      reason: `${said}: ${judgedH < tooShort * wantedH ? 'less than half' : 'too short'}.`,
+      wayOut:
+        modifiedH !== null && life.hoursH >= wantedH
+          ? 'Cleaner grease and a thicker film buy most here; else a lower load or a higher rating.'
+          : 'Lower the load (belt tension, balance, alignment), or take a bearing of higher rating.',
       field: 'load.radialN',
     },
   ]

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import byType from '../../data/grease-by-type.json' with { type: 'json' }
 import factorTable from '../../data/grease-factors.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
+import { parseInput } from '../errors/parse-input.ts'
 import { BearingType } from '../model/bearing-type.ts'
 
 export const contaminations = ['light', 'heavy', 'light-abrasive', 'heavy-abrasive'] as const
@@ -52,7 +53,7 @@ const shortestByGunH = 24
  * @see general published practice
  */
 export function greaseInterval(given: IntervalInput): Interval {
-  const input: Given = IntervalInput.parse(given)
+  const input: Given = parseInput(IntervalInput, given)
   if (input.odMm !== undefined && input.odMm <= input.boreMm) {
     throw refuse('odMm', input.odMm, `above boreMm (${input.boreMm} mm)`, 'Check the sizes and their unit.')
   }

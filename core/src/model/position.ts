@@ -54,12 +54,78 @@ const MountFields = z.strictObject({
   slipUm: quantity(z.number().min(0).max(1000), 'Room to slide', 'deviation', 'µm'),
 })
 
+const FloatFields = z.strictObject({
+  innerC: quantity(z.number().min(-60).max(350), 'Inner ring, running', 'temperature', '°C'),
+  outerC: quantity(z.number().min(-60).max(350), 'Outer ring, running', 'temperature', '°C'),
+  measuredUm: quantity(z.number().min(-500).max(5000), 'Clearance measured before mounting', 'deviation', 'µm'),
+  shaftMaterial: z.enum(['carbon-steel', 'stainless-austenitic']).default('carbon-steel').meta({ title: 'Shaft' }),
+  housingMaterial: z.enum(['steel', 'cast-iron', 'aluminium']).default('cast-iron').meta({ title: 'Housing of' }),
+  locatedEnds: z
+    .union([z.literal(0), z.literal(1), z.literal(2)])
+    .nullable()
+    .default(null)
+    .meta({ title: 'Ends held' }),
+  spanMm: quantity(z.number().min(10).max(20_000), 'Between the bearings', 'length', 'mm'),
+  assemblyC: quantity(z.number().min(-40).max(60), 'Shaft at assembly', 'temperature', '°C'),
+  hottestC: quantity(z.number().min(-40).max(250), 'Shaft at its hottest', 'temperature', '°C'),
+  roomTowardMm: quantity(z.number().min(0).max(100), 'Room toward the growth', 'length', 'mm'),
+  roomAwayMm: quantity(z.number().min(0).max(100), 'Room on the other side', 'length', 'mm'),
+})
+
+export const thickenerNames = [
+  'lithium',
+  'lithium-complex',
+  'calcium',
+  'calcium-12-hydroxy',
+  'calcium-complex',
+  'calcium-sulfonate-complex',
+  'aluminium-complex',
+  'barium-complex',
+  'clay',
+  'polyurea',
+  'polyurea-shear-stable',
+  'sodium',
+  'ptfe',
+] as const
+const thickener = (title: string) => z.enum(thickenerNames).nullable().default(null).meta({ title })
+
+const GreaseFields = z.strictObject({
+  lubrication: z.enum(['grease', 'oil-bath']).default('grease').meta({ title: 'Lubricant' }),
+  nu40Cst: quantity(z.number().min(2).max(5000), 'Base oil at 40 °C', 'viscosity', 'mm²/s'),
+  viscosityIndex: quantity(z.number().min(0).max(300), 'Viscosity index', 'ratio', ''),
+  runningC: quantity(z.number().min(-20).max(200), 'Housing, running', 'temperature', '°C'),
+  cleanliness: z
+    .enum(['high', 'normal', 'slight', 'severe', 'very-severe'])
+    .nullable()
+    .default(null)
+    .meta({ title: 'Cleanliness' }),
+  contamination: z
+    .enum(['light', 'heavy', 'light-abrasive', 'heavy-abrasive'])
+    .default('light')
+    .meta({ title: 'Dust' }),
+  moisture: z.enum(['dry', 'humid', 'condensation', 'wet']).default('dry').meta({ title: 'Moisture' }),
+  vibration: z.enum(['low', 'medium', 'high']).default('low').meta({ title: 'Vibration' }),
+  orientation: z.enum(['horizontal', 'inclined', 'vertical']).default('horizontal').meta({ title: 'Shaft lies' }),
+  port: z.enum(['side', 'centre']).default('side').meta({ title: 'Grease goes in' }),
+  gramsPerStroke: quantity(z.number().min(0.05).max(20), 'One stroke of this gun', 'gunStroke', 'g'),
+  thickener: thickener('Thickener'),
+  thickenerBefore: thickener('Thickener before'),
+})
+
+const DiagnoseFields = z.strictObject({
+  seen: z.array(z.string().max(60)).max(100).default([]).meta({ title: 'Signs seen' }),
+  notSeen: z.array(z.string().max(60)).max(100).default([]).meta({ title: 'Signs looked for and not found' }),
+})
+
 /** Inputs of one bearing seat on one machine; everything else about it is computed. Metric base units throughout. */
 export const Position = z.strictObject({
   bearing: BearingFields.prefault({}),
   load: LoadFields.prefault({}),
   seat: SeatFields.prefault({}),
+  float: FloatFields.prefault({}),
   mount: MountFields.prefault({}),
+  grease: GreaseFields.prefault({}),
+  diagnose: DiagnoseFields.prefault({}),
 })
 export type Position = z.output<typeof Position>
 

@@ -12,6 +12,9 @@ export const quantities = {
   duration: { metric: 'h', inch: 'h' },
   revolutions: { metric: 'million rev', inch: 'million rev' },
   angle: { metric: '°', inch: '°' },
+  viscosity: { metric: 'mm²/s', inch: 'mm²/s' },
+  gunStroke: { metric: 'g', inch: 'oz' },
+  frequency: { metric: 'Hz', inch: 'Hz' },
   ratio: { metric: '', inch: '' },
 } as const
 export type Quantity = keyof typeof quantities
@@ -72,6 +75,10 @@ const units: readonly Unit[] = [
   scaled('duration', 'years', 8760, 'year', 'a'),
   scaled('revolutions', 'million rev', 1),
   scaled('angle', '°', 1, 'deg'),
+  scaled('viscosity', 'mm²/s', 1, 'cst', 'mm2/s'),
+  scaled('gunStroke', 'g', 1),
+  scaled('gunStroke', 'oz', 28.349523125),
+  scaled('frequency', 'Hz', 1),
   scaled('ratio', '', 1),
   scaled('ratio', '%', 0.01),
 ]
@@ -160,6 +167,9 @@ const usualPrecision: Record<Quantity, Record<UnitSystem, Precision>> = {
   duration: { metric: { figures: 3 }, inch: { figures: 3 } },
   revolutions: { metric: { figures: 3 }, inch: { figures: 3 } },
   angle: { metric: { decimals: 1 }, inch: { decimals: 1 } },
+  viscosity: { metric: { figures: 3 }, inch: { figures: 3 } },
+  gunStroke: { metric: { figures: 2 }, inch: { figures: 2 } },
+  frequency: { metric: { decimals: 1 }, inch: { decimals: 1 } },
   ratio: { metric: { figures: 3 }, inch: { figures: 3 } },
 }
 

@@ -24,6 +24,7 @@ export const ringLoads: Record<LoadCase, Record<Seat, RingLoad>> = {
 export interface Seated {
   assessment: LensAssessment
   shaftInterferenceMaxUm: number | null
+  fits: { shaft: FitResult | null; housing: FitResult | null }
 }
 
 /** What to machine shaft and housing to, and how tight that gets. */
@@ -59,6 +60,7 @@ export function assessSeat(
       ],
     }),
     shaftInterferenceMaxUm: shaft.chosen && !tapered ? shaft.chosen.fit.interferenceMaxUm : null,
+    fits: { shaft: shaft.chosen?.fit ?? null, housing: housing.chosen?.fit ?? null },
   }
 }
 

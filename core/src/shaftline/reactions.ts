@@ -14,13 +14,10 @@ export const ReactionsInput = z.strictObject({
     .meta({ unit: 'mm', description: 'Places of the two supports along the shaft' }),
   locating: z.union([z.literal(0), z.literal(1)]).meta({ description: 'Which support locates, 0 or 1' }),
   tiltDeg: z.number().min(0).max(90).default(0).meta({ unit: '°', description: 'Tilt, the +x end up' }),
-  loads: z
-    .array(Load)
-    .default([])
-    .meta({
-      description:
-        'Loads: xMm (within 100 000), radialN (from 0), angleDeg (0 down, 90 sideways), axialN (toward +x positive)',
-    }),
+  loads: z.array(Load).default([]).meta({
+    description:
+      'Loads: xMm (within 100 000), radialN (from 0), angleDeg (0 down, 90 sideways), axialN (toward +x positive)',
+  }),
   shaftMassKg: z.number().min(0).default(0).meta({ unit: 'kg', description: 'Mass of shaft and parts' }),
   shaftCentreMm: z.number().optional().meta({ unit: 'mm', description: 'Centre of that mass, needed with it' }),
 })

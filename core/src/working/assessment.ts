@@ -1,13 +1,18 @@
 import type { Figure, Missing } from './figure.ts'
 
 /** Lenses in the order the work is done. */
-export const lenses = ['identify', 'carry', 'seat', 'mount'] as const
+export const lenses = ['identify', 'carry', 'seat', 'float', 'mount', 'grease', 'diagnose'] as const
 export type Lens = (typeof lenses)[number]
 
 export const verdicts = ['go', 'watch', 'stop'] as const
 export type Verdict = (typeof verdicts)[number]
-/** A lens with nothing to complain of, but with inputs missing, is open. */
-export type LensState = Verdict | 'open'
+/**
+ * A lens with nothing to complain of, but with inputs missing, is open; one whose questions nobody has begun to answer is
+ * idle, and does not count.
+ */
+export type LensState = Verdict | 'open' | 'idle'
+/** State of a whole position. */
+export type PositionState = Verdict | 'open'
 
 /** A judgement: what was found and what to do about it. */
 export interface Check {
@@ -40,24 +45,34 @@ export interface Assessment {
   /** Watch and stop, worst first, then in working order. */
   findings: (Check & { lens: Lens })[]
   /** Worst lens. */
-  state: LensState
+  state: PositionState
 }
 
-const severity: Record<LensState, number> = { go: 0, open: 1, watch: 2, stop: 3 }
+const severity: Record<LensState, number> = { idle: 0, go: 1, open: 2, watch: 3, stop: 4 }
 
-export const worstOf = (states: readonly LensState[]): LensState =>
-  states.reduce<LensState>((worst, state) => (severity[state] > severity[worst] ? state : worst), 'go')
+/** Worst of some states; go when there are none, or none that count. */
+export const worstOf = (states: readonly LensState[]): PositionState =>
+  states.reduce<PositionState>(
+    (worst, state) => (state !== 'idle' && severity[state] > severity[worst] ? state : worst),
+    'go',
+  )
 
-/** Puts a lens together: its state follows from its checks and from what is missing. */
-export function assessLens(
-  parts: Omit<LensAssessment, 'state' | 'missing' | 'cautions'> & { cautions?: string[] },
-): LensAssessment {
+/**
+ * Puts a lens together: its state follows from its checks and from what is missing.
+ *
+ * @param parts.begun - whether anybody has begun to answer its questions; a lens that is not needed may wait
+ */
+export function assessLens({
+  begun = true,
+  ...parts
+}: Omit<LensAssessment, 'state' | 'missing' | 'cautions'> & { cautions?: string[]; begun?: boolean }): LensAssessment {
   const missing = uniqueMissing(Object.values(parts.figures).flatMap((figure) => figure.missing ?? []))
   const states: LensState[] = [
     ...parts.checks.map(({ verdict }) => verdict),
-    ...(missing.length > 0 ? ['open' as const] : []),
+    ...(missing.length > 0 && begun ? ['open' as const] : []),
   ]
-  return { ...parts, state: worstOf(states), missing, cautions: parts.cautions ?? [] }
+  const state = states.length === 0 && !begun ? 'idle' : worstOf(states)
+  return { ...parts, state, missing, cautions: parts.cautions ?? [] }
 }
 
 function uniqueMissing(all: Missing[]): Missing[] {

@@ -67,6 +67,12 @@ const fieldWords: Record<string, string> = {
   nominalMm: 'The size of the seat',
   shaftBoreMm: 'The bore of the hollow shaft',
   toleranceClass: 'The bearing class',
+  speedRpm: 'The speed',
+  temperatureC: 'The running temperature',
+  viscosityCst: 'The viscosity',
+  viscosityIndex: 'The viscosity index',
+  evidence: 'A sign',
+  absent: 'A sign',
 }
 
 /** What a figure keeps of a refused input: in words, without the names of the calculations. */

@@ -92,7 +92,7 @@ function apiRoutes({ pool, references, secret, version }: Omit<AppParts, 'log' |
   )
   api.use(express.json({ limit: '512kb' }))
   api.use(sessionRoutes(pool))
-  api.use(siteRoutes(pool, references.catalogue))
+  api.use(siteRoutes(pool, references))
   api.use((request) => {
     throw new NotFoundError('address', `/api${request.path}`)
   })

@@ -1,5 +1,5 @@
 import { SavePosition, type Yard } from '@yardfrost/contract'
-import { assess, parseInput, type Catalogue } from '@yardfrost/core'
+import { assess, parseInput, type References } from '@yardfrost/core'
 import { Router } from 'express'
 import type pg from 'pg'
 import { z } from 'zod'
@@ -11,7 +11,7 @@ import { accountOf, maySave, signedIn } from './access.ts'
 const historyShown = 50
 
 /** Yard, machines and positions of the site of whoever is signed in. */
-export function siteRoutes(pool: pg.Pool, catalogue: Catalogue): Router {
+export function siteRoutes(pool: pg.Pool, { catalogue, damage }: References): Router {
   const router = Router()
   router.use(['/yard', '/machines', '/positions'], signedIn(pool))
   router.param('id', (_request, _response, next, id: string) => {
@@ -43,7 +43,7 @@ export function siteRoutes(pool: pg.Pool, catalogue: Catalogue): Router {
         positionId: String(request.params['id']),
         version,
         inputs,
-        assessment: assess(inputs, machine, catalogue),
+        assessment: assess(inputs, machine, catalogue, damage),
       }),
     )
   })

@@ -15,7 +15,10 @@ import { useSession } from '../shell/session.ts'
 import { useKeys } from '../shell/use-keys.ts'
 import CarryLens from './carry/CarryLens.vue'
 import ConflictPanel from './ConflictPanel.vue'
+import DiagnoseLens from './diagnose/DiagnoseLens.vue'
 import FindingStrip from './FindingStrip.vue'
+import FloatLens from './float/FloatLens.vue'
+import GreaseLens from './grease/GreaseLens.vue'
 import HistoryPanel from './HistoryPanel.vue'
 import IdentifyLens from './identify/IdentifyLens.vue'
 import LensTrack from './LensTrack.vue'
@@ -33,7 +36,15 @@ const router = useRouter()
 const format = useFormat()
 
 const lens = computed<Lens>(() => lenses.find((one) => one === asked) ?? 'identify')
-const panels: Record<Lens, Component> = { identify: IdentifyLens, carry: CarryLens, seat: SeatLens, mount: MountLens }
+const panels: Record<Lens, Component> = {
+  identify: IdentifyLens,
+  carry: CarryLens,
+  seat: SeatLens,
+  float: FloatLens,
+  mount: MountLens,
+  grease: GreaseLens,
+  diagnose: DiagnoseLens,
+}
 /** Figure whose working is open; empty for none. */
 const working = ref('')
 const historyOpen = ref(false)

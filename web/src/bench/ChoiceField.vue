@@ -1,4 +1,4 @@
-<script setup lang="ts" generic="T extends string | null">
+<script setup lang="ts" generic="T extends string | number | null">
 import { fieldSchema, Position, type FieldMeta } from '@yardfrost/core'
 import Select from 'primevue/select'
 import { useBench, type FieldPath } from './use-bench.ts'

@@ -3,13 +3,13 @@ import type { Assessment, Lens } from '@yardfrost/core'
 import { computed } from 'vue'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
+import { lensNames } from './lens-names.ts'
 
 /** The worst finding and its way out; a press goes there. */
 const { assessment } = defineProps<{ assessment: Assessment }>()
 const emit = defineEmits<{ go: [lens: Lens, field: string | null] }>()
 
 const format = useFormat()
-const names: Record<Lens, string> = { identify: 'Identify', carry: 'Carry', seat: 'Seat', mount: 'Mount' }
 const worst = computed(() => assessment.findings[0])
 const others = computed(() => assessment.findings.length - 1)
 </script>
@@ -19,7 +19,7 @@ const others = computed(() => assessment.findings.length - 1)
     <template v-if="worst">
       <VerdictMark :state="worst.verdict" />
       <button type="button" class="where" :class="worst.verdict" @click="emit('go', worst.lens, worst.field ?? null)">
-        {{ names[worst.lens] }}
+        {{ lensNames[worst.lens] }}
       </button>
       <span class="what">{{ format.sentence(worst.reason) }} {{ format.sentence(worst.wayOut) }}</span>
       <span v-if="others > 0" class="more quiet">and {{ others }} more</span>

@@ -2,13 +2,13 @@
 import { lenses, type Assessment, type Lens } from '@yardfrost/core'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
+import { lensNames } from './lens-names.ts'
 
 /** State and headline of every lens; the one in hand stands out. */
 const { assessment, lens } = defineProps<{ assessment: Assessment; lens: Lens }>()
 defineEmits<{ choose: [lens: Lens] }>()
 
 const format = useFormat()
-const names: Record<Lens, string> = { identify: 'Identify', carry: 'Carry', seat: 'Seat', mount: 'Mount' }
 
 function headline(one: Lens): { digits: string; unit: string } | null {
   const { figures, headline: key } = assessment.lenses[one]
@@ -18,9 +18,9 @@ function headline(one: Lens): { digits: string; unit: string } | null {
 
 /** What stands on the track when there is no figure. */
 function instead(one: Lens): string {
-  const { state, missing } = assessment.lenses[one]
+  const { state } = assessment.lenses[one]
   if (state === 'stop') return 'no'
-  return missing.length > 0 ? 'not begun' : 'none'
+  return state === 'open' ? 'not complete' : 'not begun'
 }
 </script>
 
@@ -37,7 +37,7 @@ function instead(one: Lens): string {
       :data-state="assessment.lenses[one].state"
       @click="$emit('choose', one)"
     >
-      <span class="name">{{ index + 1 }}&ensp;{{ names[one] }}</span>
+      <span class="name">{{ index + 1 }}&ensp;{{ lensNames[one] }}</span>
       <VerdictMark :state="assessment.lenses[one].state" />
       <span class="headline">
         <template v-if="headline(one)">
@@ -52,7 +52,7 @@ function instead(one: Lens): string {
 <style scoped>
 .track {
   display: grid;
-  grid-template-columns: repeat(4, 1fr);
+  grid-template-columns: repeat(7, minmax(0, 1fr));
   border-bottom: 1px solid var(--hair);
   background: var(--sheet);
 }
@@ -61,7 +61,8 @@ function instead(one: Lens): string {
   display: grid;
   grid-template-columns: 1fr auto;
   gap: 2px;
-  padding: 8px 12px 12px 16px;
+  min-width: 0;
+  padding: 8px 10px 12px 12px;
   border: 0;
   border-right: 1px solid var(--hair);
   border-top: 4px solid transparent;
@@ -103,6 +104,12 @@ function instead(one: Lens): string {
 
 .stop-on-track:focus-visible {
   outline-offset: -4px;
+}
+
+@media (max-width: 900px) {
+  .track {
+    grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));
+  }
 }
 
 @media (max-width: 620px) {

@@ -36,6 +36,12 @@ export function overlayFor(
       return carryOverlay(assessment.lenses.carry, section, words, name)
     case 'seat':
       return seatOverlay(assessment.lenses.seat, section, words, name)
+    case 'float':
+      return floatOverlay(assessment.lenses.float, section, words, name)
+    case 'grease':
+      return greaseOverlay(assessment.lenses.grease, section, words, name)
+    case 'diagnose':
+      return emptyOverlay(`Half-section of ${name}`)
     case 'mount':
       return mountOverlay(assessment.lenses.mount, section, words, name, pxPerMm)
     default:
@@ -164,6 +170,50 @@ function seatOverlay({ figures }: LensAssessment, section: HalfSection, words: W
   }
   seat('housing', section.odMm / 2, section.outer)
   seat('shaft', section.boreMm / 2, section.inner)
+  return overlay
+}
+
+function floatOverlay({ figures }: LensAssessment, section: HalfSection, words: Words, name: string): Overlay {
+  const overlay = emptyOverlay(`Clearance and growth of ${name}`)
+  const [contact] = section.contacts
+  const clearance = inWords(figures['operating'], words) ?? inWords(figures['mounted'], words)
+  if (contact && clearance) {
+    overlay.callouts.push({
+      figure: figures['operating']?.value ? 'operating' : 'mounted',
+      at: contactPoint(contact, 1),
+      tone: 'frost',
+      main: clearance,
+      sub: figures['operating']?.value ? 'clearance, running' : 'clearance, mounted and cold',
+    })
+  }
+  const growth = figures['growth']?.value
+  if (growth?.kind === 'number') {
+    const toward = growth.number >= 0 ? 1 : -1
+    overlay.arrows.push({
+      key: 'growth',
+      to: [section.inner.to * 0.9 * toward, (section.boreMm / 2) * 0.55],
+      along: [toward, 0],
+      lengthPx: 110,
+      text: `shaft grows ${inWords(figures['growth'], words) ?? ''}`,
+      label: { dx: 0, dy: -10, anchor: toward > 0 ? 'start' : 'end' },
+    })
+  }
+  return overlay
+}
+
+function greaseOverlay({ figures }: LensAssessment, section: HalfSection, words: Words, name: string): Overlay {
+  const overlay = emptyOverlay(`Greasing of ${name}`)
+  const [contact] = section.contacts
+  const told = inWords(figures['quantity'], words)
+  if (contact && told) {
+    overlay.callouts.push({
+      figure: 'quantity',
+      at: [section.outer.to * 0.9, contact.at[1] + contact.radiusMm * 0.3],
+      tone: 'ink',
+      main: told,
+      sub: 'each time',
+    })
+  }
   return overlay
 }
 

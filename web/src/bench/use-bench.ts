@@ -1,11 +1,11 @@
 import { useEventListener } from '@vueuse/core'
 import type { PositionDetail } from '@yardfrost/contract'
-import { assess, lookUpBearing, Position, type Lens } from '@yardfrost/core'
+import { assess, lenses, lookUpBearing, Position, type Lens } from '@yardfrost/core'
 import { computed, inject, provide, reactive, ref, watch, type InjectionKey } from 'vue'
 import { z } from 'zod'
 import { api, ApiFailure, SaveConflict } from '../api/client.ts'
 import { useSession } from '../shell/session.ts'
-import { catalogue } from './catalogue.ts'
+import { catalogue, damage } from './references.ts'
 
 /** Unsaved inputs as this device keeps them until they are saved or thrown away. */
 const Draft = z.object({ version: z.int(), inputs: Position, at: z.iso.datetime() })
@@ -40,7 +40,7 @@ function createBench(id: string) {
   const lit = ref<string | null>(null)
 
   const machine = computed(() => detail.value?.machine ?? ({ kind: 'other', duty: 'round-the-clock' } as const))
-  const assessment = computed(() => assess(inputs.value, machine.value, catalogue))
+  const assessment = computed(() => assess(inputs.value, machine.value, catalogue, damage))
   const bearing = computed(() => {
     const found = lookUpBearing(inputs.value.bearing.designation, catalogue)
     return found.kind === 'found' ? found.bearing : null
@@ -197,5 +197,6 @@ export function useBench(): Bench {
 /** Lens that a field is entered in. */
 export function lensOfField(path: string): Lens {
   const group = path.split('.')[0]
-  return group === 'load' ? 'carry' : group === 'seat' ? 'seat' : group === 'mount' ? 'mount' : 'identify'
+  if (group === 'load') return 'carry'
+  return lenses.find((lens) => lens === group) ?? 'identify'
 }

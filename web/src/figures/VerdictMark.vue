@@ -4,7 +4,13 @@ import type { LensState } from '@yardfrost/core'
 /** Ringed tick, open triangle, solid octagon; a dashed ring while inputs are missing. The word goes with it. */
 const { state, word = false, size = 18 } = defineProps<{ state: LensState; word?: boolean; size?: number }>()
 
-const words: Record<LensState, string> = { go: 'go', watch: 'watch', stop: 'stop', open: 'not complete' }
+const words: Record<LensState, string> = {
+  go: 'go',
+  watch: 'watch',
+  stop: 'stop',
+  open: 'not complete',
+  idle: 'not begun',
+}
 </script>
 
 <template>
@@ -16,7 +22,7 @@ const words: Record<LensState, string> = { go: 'go', watch: 'watch', stop: 'stop
       </template>
       <path v-else-if="state === 'watch'" d="M10 2.4 L18.6 17.4 H1.4 Z" class="line" />
       <path v-else-if="state === 'stop'" d="M6.5 1.5 h7 l5 5 v7 l-5 5 h-7 l-5 -5 v-7 z" class="solid" />
-      <circle v-else cx="10" cy="10" r="8" class="line dashed" />
+      <circle v-else-if="state === 'open'" cx="10" cy="10" r="8" class="line dashed" />
     </svg>
     <span :class="{ 'visually-hidden': !word }">{{ words[state] }}</span>
   </span>
@@ -57,7 +63,8 @@ const words: Record<LensState, string> = { go: 'go', watch: 'watch', stop: 'stop
   color: var(--stop);
 }
 
-.open {
+.open,
+.idle {
   color: var(--ink-2);
   font-weight: 400;
 }

@@ -10,7 +10,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
 })
 
 const keys = [
-  ['1 … 4', 'choose the lens'],
+  ['1 … 7', 'choose the lens'],
   ['w', 'open or close the working'],
   ['u', 'flip units'],
   ['n', 'night shift'],

@@ -4,7 +4,7 @@ import InputText from 'primevue/inputtext'
 import { computed, reactive, ref } from 'vue'
 import { useFormat } from '../../figures/use-format.ts'
 import { useSettings } from '../../shell/settings.ts'
-import { catalogue } from '../catalogue.ts'
+import { catalogue } from '../references.ts'
 import { useBench } from '../use-bench.ts'
 
 /** Looks a bearing up by what can be measured: bore, outside diameter, width; one of them is enough. */

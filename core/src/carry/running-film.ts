@@ -1,0 +1,32 @@
+import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
+import type { Position } from '../model/position.ts'
+import { requiredViscosity, viscosityAt } from './viscosity.ts'
+
+/** Viscosity index taken for a mineral oil when nobody knows it. */
+export const usualViscosityIndex = 95
+
+export interface RunningFilm {
+  /** Viscosity at running temperature, mm²/s. */
+  viscosityCst: number
+  /** Viscosity the bearing needs, mm²/s. */
+  neededCst: number
+  kappa: number
+}
+
+/**
+ * Film of a position's lubricant at its running temperature and speed.
+ *
+ * @returns null while an input is missing
+ * @throws InputError where the oil is beyond the method
+ */
+export function runningFilm({ grease, load }: Position, { interior }: ResolvedBearing): RunningFilm | null {
+  if (grease.nu40Cst === null || grease.runningC === null || load.speedRpm === null) return null
+  const { viscosityCst } = viscosityAt({
+    nu40Cst: grease.nu40Cst,
+    viscosityIndex: grease.viscosityIndex ?? usualViscosityIndex,
+    temperatureC: grease.runningC,
+  })
+  const speedRpm = Math.max(load.speedRpm, 1)
+  const neededCst = requiredViscosity({ pitchDiameterMm: interior.pitchDiameterMm, speedRpm })
+  return { viscosityCst, neededCst, kappa: viscosityCst / neededCst }
+}

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { thickenerNames } from '@yardfrost/core'
+import { computed } from 'vue'
+import FigureLine from '../../figures/FigureLine.vue'
+import ChoiceField from '../ChoiceField.vue'
+import LensSheet from '../LensSheet.vue'
+import QuantityField from '../QuantityField.vue'
+import { useBench } from '../use-bench.ts'
+
+const emit = defineEmits<{ working: [figure: string]; field: [path: string] }>()
+const bench = useBench()
+const lens = computed(() => bench.assessment.value.lenses.grease)
+const figures = computed(() => lens.value.figures)
+
+/** A word of the model as the shop says it. */
+const words = (value: string) => value.replace(/-/g, ' ')
+const choices = (...values: string[]) => values.map((value) => ({ value, label: words(value) }))
+const lubricants = choices('grease', 'oil-bath')
+const cleanliness = [
+  { value: null, label: 'not stated' },
+  { value: 'high', label: 'very clean' },
+  { value: 'normal', label: 'clean' },
+  { value: 'slight', label: 'slightly dirty' },
+  { value: 'severe', label: 'dirty' },
+  { value: 'very-severe', label: 'very dirty, wash-down' },
+]
+const thickeners = [{ value: null, label: 'not stated' }, ...choices(...thickenerNames)]
+const ports = [
+  { value: 'side', label: 'at the side' },
+  { value: 'centre', label: 'through the middle' },
+]
+const indexNote = computed(() => (bench.inputs.value.grease.viscosityIndex === null ? '95, mineral' : ''))
+</script>
+
+<template>
+  <LensSheet :lens="lens" question="How often, how much, and does the film hold?" @field="emit('field', $event)">
+    <template #inputs>
+      <div class="fields">
+        <ChoiceField path="grease.lubrication" :options="lubricants" />
+        <QuantityField path="grease.runningC" />
+        <QuantityField path="grease.nu40Cst" />
+        <QuantityField path="grease.viscosityIndex" :note="indexNote" />
+      </div>
+    </template>
+    <template #figures>
+      <FigureLine answer name="interval" :figure="figures['interval']!" @working="emit('working', $event)" />
+      <template v-for="name in ['otherInterval', 'quantity', 'fill', 'kappa']" :key="name">
+        <FigureLine v-if="figures[name]" :name="name" :figure="figures[name]!" @working="emit('working', $event)" />
+      </template>
+    </template>
+    <template #after>
+      <h2>Where it stands and what is in it</h2>
+      <div class="fields">
+        <ChoiceField
+          path="grease.contamination"
+          :options="choices('light', 'heavy', 'light-abrasive', 'heavy-abrasive')"
+        />
+        <ChoiceField path="grease.moisture" :options="choices('dry', 'humid', 'condensation', 'wet')" />
+        <ChoiceField path="grease.vibration" :options="choices('low', 'medium', 'high')" />
+        <ChoiceField path="grease.orientation" :options="choices('horizontal', 'inclined', 'vertical')" />
+        <ChoiceField path="grease.cleanliness" :options="cleanliness" />
+        <ChoiceField path="grease.port" :options="ports" />
+        <QuantityField path="grease.gramsPerStroke" />
+        <span />
+        <ChoiceField path="grease.thickener" :options="thickeners" />
+        <ChoiceField path="grease.thickenerBefore" :options="thickeners" />
+      </div>
+    </template>
+  </LensSheet>
+</template>
