@@ -39,7 +39,7 @@ const floating = { loadCase: 'inner-turns', slides: 'outer' } as const
 const locating = { loadCase: 'inner-turns', slides: 'none' } as const
 
 /** A warm, clean machine on lithium grease of ISO VG 100 oil. */
-const warm = { innerC: 72, outerC: 62 } as const
+const warm = { innerC: 64, outerC: 58, housingMaterial: 'steel' } as const
 const greased = {
   nu40Cst: 110,
   runningC: 62,
@@ -80,7 +80,7 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         kind: 'motor',
         duty: 'round-the-clock',
         positions: [
-          { name: 'Drive end', bearing: { designation: '6316-C3', requiredClearance: 'C3' }, load: { radialN: 3300, axialN: 0, speedRpm: 1475 }, seat: { ...floating, ringRiseC: 35 }, float: { innerC: 84, outerC: 68 }, grease: { ...greased, runningC: 68, thickener: 'polyurea' } },
+          { name: 'Drive end', bearing: { designation: '6316-C3', requiredClearance: 'C3' }, load: { radialN: 3300, axialN: 0, speedRpm: 1475 }, seat: { ...floating, ringRiseC: 35 }, float: { innerC: 70, outerC: 64, housingMaterial: 'steel' }, grease: { ...greased, runningC: 68, thickener: 'polyurea' } },
           { name: 'Non-drive end', bearing: { designation: '6314-C3', requiredClearance: 'C3' }, load: { radialN: 2100, axialN: 300, speedRpm: 1475 }, seat: { ...locating, ringRiseC: 30 } },
         ],
       },

@@ -61,4 +61,7 @@ export {
   type PositionState,
   type Verdict,
 } from './working/assessment.ts'
+export { seededRandom, simulateFits, type RandomSource } from './seat/simulate-fit.ts'
+export { sweep, type SweepLimits, type SweepResult } from './sweep.ts'
+export { rankCauses } from './diagnose/rank-causes.ts'
 export { numberOf, type Figure, type FigureValue, type Given, type Missing } from './working/figure.ts'

@@ -240,6 +240,23 @@ describe('HTTP', () => {
       })
   })
 
+  describe('the documents', () => {
+    it('describe every calculation with its fields, from the schemas that check them', async () => {
+      const { body } = await request(app).get('/api/openapi.json').expect(200)
+      assert.equal(body.openapi, '3.1.0')
+      const { body: list } = await request(app).get('/api/calc').expect(200)
+      for (const { name } of list) assert.property(body.paths, `/api/calc/${name}`)
+      assert.include(JSON.stringify(body.paths['/api/calc/iso286.limits']), 'nominalMm')
+      assert.property(body.paths, '/api/positions/{id}')
+    })
+    it('can be browsed, with nothing from outside', async () => {
+      const { text } = await request(app).get('/api/docs').expect(200)
+      assert.notMatch(text, /https?:/)
+      for (const [, path] of text.matchAll(/(?:src|href)="([^"]+)"/g))
+        await request(app).get(`/api/${path}`).expect(200)
+    })
+  })
+
   describe('calculations by name', () => {
     const post = (name: string, body: unknown) =>
       request(app)

@@ -1,7 +1,7 @@
 import { initialClearance } from '../catalogue/initial-clearance.ts'
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt } from '../errors/input-error.ts'
-import { clearanceClasses, type ClearanceClass } from '../model/bearing-type.ts'
+import { clearanceClasses, isBall, type ClearanceClass } from '../model/bearing-type.ts'
 import type { Position } from '../model/position.ts'
 import { inSentence } from '../model/sentence.ts'
 import type { FitResult } from '../seat/fit-result.ts'
@@ -68,7 +68,7 @@ interface Clearance {
   mounted: Span
   operating: Span | null
   /** The same with another class in the box; null where the standard has none. */
-  withClass: (name: ClearanceClass) => Span | null
+  withClass: (name: ClearanceClass) => { initial: Span; judged: Span } | null
 }
 
 /** A ground seat loses this much of its peaks, as in Seat. */
@@ -122,7 +122,7 @@ function clearanceOf({ float: given }: Position, bearing: ResolvedBearing, { sha
     operating: running && after(initial, running),
     withClass: (name) => {
       const box = boxOf(name)
-      return box && after(box, running ?? lost)
+      return box && { initial: box, judged: after(box, running ?? lost) }
     },
   }
 }
@@ -227,18 +227,31 @@ function operatingFigure(
 const setOnMounting = ({ decoded }: ResolvedBearing): boolean =>
   decoded.clearanceClass === null || decoded.boreShape === 'tapered'
 
+/**
+ * Least clearance to judge by. Rollers must keep clearance when every tolerance meets at its tight end; balls bear a touch of
+ * preload, so for them the tolerances are taken to meet as chance has it.
+ */
+function leastJudged({ min, probable, max }: Span, initial: Span, ball: boolean): number {
+  if (!ball) return min
+  const ofBox = (initial.max - initial.min) / 2
+  const ofFits = (max - min) / 2 - ofBox
+  return probable - Math.hypot(ofBox, ofFits)
+}
+
 function clearanceChecks(bearing: ResolvedBearing | null, clearance: Clearance | null): Check[] {
   if (!bearing || !clearance) return []
+  const ball = isBall(bearing.row.type)
   const judged = clearance.operating ?? clearance.mounted
   const when = clearance.operating ? 'running' : 'mounted and cold'
   const field = clearance.operating ? 'float.innerC' : 'seat.loadCase'
-  if (judged.min >= 0) {
+  const least = leastJudged(judged, clearance.initial, ball)
+  if (least >= 0) {
     return clearance.operating
       ? [
           {
             key: 'clearance',
             verdict: 'go',
-            reason: `Clearance is left ${when} at the tight end of every tolerance: ${inSentence(judged.min, 'deviation')}.`,
+            reason: `Clearance is left ${when}, at least ${inSentence(least, 'deviation')}${ball ? ' probably' : ''}.`,
             wayOut: 'Check the hottest start-up as well.',
           },
         ]
@@ -246,10 +259,13 @@ function clearanceChecks(bearing: ResolvedBearing | null, clearance: Clearance |
   }
   // Before the temperatures are known only a sure loss is worth a word: the extremes almost never meet.
   if (!clearance.operating && judged.probable >= 0) return []
-  const better = clearanceClasses.find((name) => (clearance.withClass(name)?.min ?? -1) >= 0)
+  const better = clearanceClasses.find((name) => {
+    const other = clearance.withClass(name)
+    return other !== null && leastJudged(other.judged, other.initial, ball) >= 0
+  })
   const wayOut = better
-    ? `${better} keeps clearance at the tight end, ${inSentence(clearance.withClass(better)?.min ?? 0, 'deviation')}; or ease the fit.`
-    : 'No class keeps clearance at the tight end: ease the fit or cool the shaft.'
+    ? `${better} keeps clearance here, if the machine’s maker agrees; or ease the fit.`
+    : 'No class keeps clearance here: ease the fit or cool the shaft.'
   return judged.probable < 0
     ? [
         {
@@ -264,7 +280,7 @@ function clearanceChecks(bearing: ResolvedBearing | null, clearance: Clearance |
         {
           key: 'clearance',
           verdict: 'watch',
-          reason: `At the tight end of every tolerance the clearance is gone ${when}, ${inSentence(judged.min, 'deviation')}.`,
+          reason: `On the tight side of its tolerances the clearance is gone ${when}, ${inSentence(least, 'deviation')}.`,
           wayOut: `Measure this bearing and both seats. ${wayOut}`,
           field,
         },

@@ -14,6 +14,7 @@ import { pinoHttp } from 'pino-http'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import { sameOrigin } from './access.ts'
 import { calcRoutes } from './calc-routes.ts'
+import { docsRoutes } from './docs-routes.ts'
 import { errorHandler } from './error-handler.ts'
 import { healthRoutes } from './health-routes.ts'
 import { sessionCookie, sessionRoutes } from './session-routes.ts'
@@ -75,6 +76,7 @@ function apiRoutes({ pool, references, secret, version }: Omit<AppParts, 'log' |
     next()
   })
   api.use(healthRoutes(pool, version))
+  api.use(docsRoutes(references, version))
   api.use(sameOrigin)
   api.use(calcRoutes(references))
   api.use(rateLimit({ windowMs: 60_000, limit: 1200, legacyHeaders: false, standardHeaders: 'draft-8' }))

@@ -158,13 +158,14 @@ button {
 
 .causes li {
   display: grid;
-  grid-template-columns: 90px 1fr;
+  grid-template-columns: 96px 1fr;
   gap: 10px;
   padding: 5px 0;
 }
 
 .causes strong {
-  font-size: 19px;
+  font-size: 17px;
+  white-space: nowrap;
 }
 
 .causes li:first-child strong {

@@ -1,0 +1,42 @@
+import type { Seat } from './fit-result.ts'
+import type { Limits } from './iso286-limits.ts'
+
+/** A source of chance: numbers from 0 up to, not including, 1. */
+export type RandomSource = () => number
+
+/** A small, fast generator with a seed, so that a simulation can be repeated. */
+export function seededRandom(seed: number): RandomSource {
+  let state = seed >>> 0
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0
+    let mixed = Math.imul(state ^ (state >>> 15), state | 1)
+    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61)) ^ mixed
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296
+  }
+}
+
+/**
+ * Fits of many rings on many seats, each size drawn about the middle of its tolerance, µm, tight positive.
+ *
+ * A size is the sum of three even draws scaled to its tolerance: bell-shaped, and never outside it.
+ *
+ * @param count - how many; the result has as many
+ */
+export function simulateFits(
+  seat: Seat,
+  worked: Limits,
+  ring: Limits,
+  count: number,
+  random: RandomSource,
+): Float32Array {
+  const fits = new Float32Array(count)
+  const seatWidth = (worked.upperUm - worked.lowerUm) / 3
+  const ringWidth = (ring.upperUm - ring.lowerUm) / 3
+  const sign = seat === 'shaft' ? 1 : -1
+  for (let index = 0; index < count; index++) {
+    const seatUm = worked.lowerUm + seatWidth * (random() + random() + random())
+    const ringUm = ring.lowerUm + ringWidth * (random() + random() + random())
+    fits[index] = sign * (seatUm - ringUm)
+  }
+  return fits
+}

@@ -1,0 +1,98 @@
+import { assessCarry } from './carry/assess.ts'
+import type { Catalogue, CatalogueRow } from './catalogue/catalogue.ts'
+import { overallWidth, seatSizeOf } from './catalogue/catalogue.ts'
+import { decodeDesignation } from './catalogue/decode-designation.ts'
+import { estimateInterior } from './catalogue/estimate.ts'
+import type { BearingType } from './model/bearing-type.ts'
+import type { Machine } from './model/machine.ts'
+import type { Position } from './model/position.ts'
+import { assessSeat } from './seat/assess.ts'
+import { worstOf, type PositionState } from './working/assessment.ts'
+import { numberOf } from './working/figure.ts'
+
+/** Limits that a bearing from the catalogue must keep; null for free. Lengths in mm. */
+export interface SweepLimits {
+  boreMm: number | null
+  largestOdMm: number | null
+  largestWidthMm: number | null
+  types: readonly BearingType[] | null
+}
+
+/** One size worked through Carry and Seat for a position. */
+export interface SweepResult {
+  designation: string
+  type: BearingType
+  /** Basic rating life, h; null where the type cannot take the load. */
+  lifeH: number | null
+  massKg: number
+  state: PositionState
+  /** Why not, or what to watch; null where every check says go. */
+  reason: string | null
+}
+
+/** How often the sweep looks up: after this many sizes it yields, so that it can be stopped and shows how far it is. */
+const batch = 64
+
+/**
+ * Works every size of the catalogue that keeps the limits through Carry and Seat, in catalogue order.
+ *
+ * Yields how many sizes are done after each batch; the caller stops it by not asking for more. Returns the results.
+ */
+export function* sweep(
+  position: Position,
+  machine: Machine,
+  catalogue: Catalogue,
+  limits: SweepLimits,
+): Generator<{ done: number; of: number }, SweepResult[]> {
+  const rows = catalogue.rows.filter((row) => keeps(row, limits))
+  const results: SweepResult[] = []
+  for (const [index, row] of rows.entries()) {
+    results.push(workThrough(row, position, machine, catalogue))
+    if ((index + 1) % batch === 0) yield { done: index + 1, of: rows.length }
+  }
+  return results
+}
+
+function keeps(row: CatalogueRow, { boreMm, largestOdMm, largestWidthMm, types }: SweepLimits): boolean {
+  return (
+    (boreMm === null || row.boreMm === boreMm) &&
+    (largestOdMm === null || row.odMm <= largestOdMm) &&
+    (largestWidthMm === null || overallWidth(row) <= largestWidthMm) &&
+    (types === null || types.includes(row.type))
+  )
+}
+
+function workThrough(row: CatalogueRow, position: Position, machine: Machine, catalogue: Catalogue): SweepResult {
+  const interior = interiorOf(row, catalogue)
+  // A maker's ratings belong to the bearing that is on the bench, not to the sizes it is held against.
+  const other = { ...position, bearing: { ...position.bearing, makerDynamicN: null, makerStaticN: null } }
+  const lookup = { kind: 'found', bearing: { decoded: decodedOf(row, catalogue), row, interior } } as const
+  const carried = assessCarry(other, machine, lookup)
+  const seated = assessSeat(other, machine, lookup, carried.loadRatio)
+  const checks = [...carried.assessment.checks, ...seated.assessment.checks]
+  const state = worstOf([carried.assessment.state, seated.assessment.state])
+  return {
+    designation: row.designation,
+    type: row.type,
+    lifeH: numberOf(carried.assessment.figures['life']),
+    massKg: interior.massKg,
+    state,
+    reason: checks.find(({ verdict }) => verdict === state && verdict !== 'go')?.reason ?? null,
+  }
+}
+
+// Sizes do not change, so what follows from them alone is worked out once.
+const decodedCache = new WeakMap<CatalogueRow, ReturnType<typeof decodeDesignation>>()
+const interiorCache = new WeakMap<CatalogueRow, ReturnType<typeof estimateInterior>>()
+
+function decodedOf(row: CatalogueRow, catalogue: Catalogue) {
+  const known = decodedCache.get(row) ?? decodeDesignation(row.designation, catalogue)
+  decodedCache.set(row, known)
+  return known
+}
+
+function interiorOf(row: CatalogueRow, catalogue: Catalogue) {
+  const known = interiorCache.get(row) ?? estimateInterior(row, { seatSize: seatSizeOf(row, catalogue) })
+  interiorCache.set(row, known)
+  return known
+}
