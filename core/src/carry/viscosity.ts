@@ -90,8 +90,17 @@ function viscosityAt100({ nu40Cst, nu100Cst, viscosityIndex }: ViscosityAtInput)
   return fromIndex(nu40Cst, viscosityIndex)
 }
 
-/** Viscosity at 100 °C that gives an oil this index, by bisection: the index rises with it. */
+/** The last oil that was asked for: one position asks for the same one again and again. */
+let lastOil = { nu40Cst: NaN, wanted: NaN, nu100Cst: NaN }
+
 function fromIndex(nu40Cst: number, wanted: number): number {
+  if (lastOil.nu40Cst !== nu40Cst || lastOil.wanted !== wanted)
+    lastOil = { nu40Cst, wanted, nu100Cst: solveIndex(nu40Cst, wanted) }
+  return lastOil.nu100Cst
+}
+
+/** Viscosity at 100 °C that gives an oil this index, by bisection: the index rises with it. */
+function solveIndex(nu40Cst: number, wanted: number): number {
   let low = 2
   let high = nu40Cst
   const off = (nu100: number) => indexOf(nu40Cst, nu100) - wanted
@@ -112,13 +121,20 @@ function fromIndex(nu40Cst: number, wanted: number): number {
   return (low + high) / 2
 }
 
+/** Rows of ISO 2909 as numbers; the last is open upward. */
+const indexRows = indexTable.rows.map(([from = 0, to, a = 0, b = 0, c = 0, d = 0, e = 0, f = 0]) => ({
+  from: from ?? 0,
+  to: to ?? Infinity,
+  low: [a ?? 0, b ?? 0, c ?? 0] as const,
+  high: [d ?? 0, e ?? 0, f ?? 0] as const,
+}))
+
 /** Viscosity index of an oil, ISO 2909. */
 function indexOf(nu40Cst: number, nu100Cst: number): number {
-  const row = indexTable.rows.find(([from, to]) => nu100Cst >= Number(from) && (to === null || nu100Cst < Number(to)))
+  const row = indexRows.find(({ from, to }) => nu100Cst >= from && nu100Cst < to)
   if (!row) throw new Error(`no index row for ${nu100Cst}`)
-  const [, , a, b, c, d, e, f] = row.map(Number) as [number, number, number, number, number, number, number, number]
-  const low = a * nu100Cst ** 2 + b * nu100Cst + c
-  const high = d * nu100Cst ** 2 + e * nu100Cst + f
+  const low = (row.low[0] * nu100Cst + row.low[1]) * nu100Cst + row.low[2]
+  const high = (row.high[0] * nu100Cst + row.high[1]) * nu100Cst + row.high[2]
   if (nu40Cst >= high) return (100 * (low - nu40Cst)) / (low - high)
   const n = (Math.log10(high) - Math.log10(nu40Cst)) / Math.log10(nu100Cst)
   return 100 + (10 ** n - 1) / 0.00715

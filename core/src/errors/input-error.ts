@@ -40,11 +40,16 @@ export class InputError extends Error {
   readonly fix: string
 
   constructor({ code, field, value, allowed, fix }: InputErrorDetails) {
+    // A refused input is the person's business, not a fault to trace; recording the stack would cost more than the
+    // calculation, and a sweep of the catalogue refuses hundreds.
+    const usual = Error.stackTraceLimit
+    Error.stackTraceLimit = 0
     super(
       value === undefined || value === null || value === ''
         ? `${field} is missing; it must be ${allowed}`
         : `${field} is ${show(value)}; it must be ${allowed}`,
     )
+    Error.stackTraceLimit = usual
     this.code = code
     this.field = field
     this.allowed = allowed

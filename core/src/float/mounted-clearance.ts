@@ -91,10 +91,17 @@ interface Material {
   expansion: number
 }
 
+const byName = new Map(
+  materials.rows.map(([name, modulus, poisson, expansion]): [string, Material] => [
+    String(name),
+    { modulus: Number(modulus), poisson: Number(poisson), expansion: Number(expansion) },
+  ]),
+)
+
 function materialOf(name: string): Material {
-  const row = materials.rows.find(([material]) => material === name)
-  if (!row) throw new Error(`no material ${name}`)
-  return { modulus: Number(row[1]), poisson: Number(row[2]), expansion: Number(row[3]) }
+  const material = byName.get(name)
+  if (!material) throw new Error(`no material ${name}`)
+  return material
 }
 const ringSteel = materialOf('steel')
 

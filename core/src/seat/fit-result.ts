@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { InputError } from '../errors/input-error.ts'
+import { attempt, InputError } from '../errors/input-error.ts'
 import { BearingType } from '../model/bearing-type.ts'
 import { iso286Limits, parseZone, type Limits } from './iso286-limits.ts'
 import { BearingSystem, ringLimits, ToleranceClass } from './ring-limits.ts'
@@ -139,7 +139,17 @@ export function fitAtWork(
  * @see ISO 286-1, ISO 492; the losses are handbook rules
  */
 export function fitResult(input: FitResultInput): FitResult & Partial<FitAtWork> {
-  const fit = interference(input.seat, seatLimitsOf(input), ringLimitsOf(input))
+  const fit = interference(
+    input.seat,
+    seatLimitsOf(input),
+    ringOfSeat({
+      seat: input.seat,
+      nominalMm: input.nominalMm,
+      system: input.system,
+      toleranceClass: input.toleranceClass,
+      bearingType: input.bearingType,
+    }),
+  )
   if (input.radialN === undefined && input.ringRiseC === undefined) return fit
   if (input.seat === 'housing') {
     throw new InputError({
@@ -206,19 +216,19 @@ function seatLimitsOf(input: FitResultInput): Limits {
   return { lowerUm: seatLowerUm, upperUm: seatUpperUm }
 }
 
-function ringLimitsOf(input: FitResultInput): Limits {
-  try {
-    return ringLimits({
-      ring: input.seat === 'shaft' ? 'inner' : 'outer',
-      diameterMm: input.nominalMm,
-      system: input.system,
-      toleranceClass: input.toleranceClass,
-      bearingType: input.bearingType,
-    })
-  } catch (error) {
-    if (error instanceof InputError && error.field === 'diameterMm') {
-      throw new InputError({ ...error, field: 'nominalMm', value: input.nominalMm })
-    }
-    throw error
-  }
+/**
+ * Limits of the ring that goes on a seat of a nominal size.
+ *
+ * @throws InputError as `ringLimits`, but naming `nominalMm` where the size is beyond a table
+ */
+export function ringOfSeat({
+  seat,
+  nominalMm,
+  ...ring
+}: Pick<FitResultInput, 'seat' | 'nominalMm' | 'system' | 'toleranceClass' | 'bearingType'>): Limits {
+  const { value, refusal } = attempt(() =>
+    ringLimits({ ring: seat === 'shaft' ? 'inner' : 'outer', diameterMm: nominalMm, ...ring }),
+  )
+  if (!refusal) return value
+  throw refusal.field === 'diameterMm' ? new InputError({ ...refusal, field: 'nominalMm', value: nominalMm }) : refusal
 }

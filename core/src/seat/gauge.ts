@@ -1,8 +1,7 @@
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
-import { Seat } from './fit-result.ts'
+import { ringOfSeat, Seat } from './fit-result.ts'
 import { iso286Limits, parseZone, standardTolerance, type Limits } from './iso286-limits.ts'
-import { ringLimits } from './ring-limits.ts'
 
 const deviation = (description: string) => z.number().min(-5000).max(5000).optional().meta({ unit: 'µm', description })
 
@@ -144,7 +143,7 @@ function formGradeFor(seat: Seat, grade: number): number {
 }
 
 function middleOfRing({ seat, nominalMm }: GaugeInput): number {
-  const { lowerUm, upperUm } = ringLimits({ ring: seat === 'shaft' ? 'inner' : 'outer', diameterMm: nominalMm })
+  const { lowerUm, upperUm } = ringOfSeat({ seat, nominalMm })
   return (lowerUm + upperUm) / 2
 }
 

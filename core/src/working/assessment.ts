@@ -66,7 +66,7 @@ export function assessLens({
   begun = true,
   ...parts
 }: Omit<LensAssessment, 'state' | 'missing' | 'cautions'> & { cautions?: string[]; begun?: boolean }): LensAssessment {
-  const missing = uniqueMissing(Object.values(parts.figures).flatMap((figure) => figure.missing ?? []))
+  const missing = missingOf(parts.figures)
   const states: LensState[] = [
     ...parts.checks.map(({ verdict }) => verdict),
     ...(missing.length > 0 && begun ? ['open' as const] : []),
@@ -75,8 +75,13 @@ export function assessLens({
   return { ...parts, state, missing, cautions: parts.cautions ?? [] }
 }
 
-function uniqueMissing(all: Missing[]): Missing[] {
-  return [...new Map(all.map((one) => [one.field, one])).values()]
+/** What the figures still need, each field once. */
+function missingOf(figures: Record<string, Figure>): Missing[] {
+  const missing: Missing[] = []
+  for (const name in figures)
+    for (const one of figures[name]?.missing ?? [])
+      if (!missing.some(({ field }) => field === one.field)) missing.push(one)
+  return missing
 }
 
 /** Puts the lenses of a position together. */
