@@ -63,7 +63,29 @@ function calculation<S extends z.ZodObject>(
   input: S,
   work: (input: z.output<S>) => object,
 ): Calculation {
-  return { name, title, source, input, run: (given) => work(parseInput(input, given)) }
+  const run = (given: unknown) => {
+    const parsed = parseInput(input, given)
+    return withWarnings(work(parsed), suspectUnits(parsed))
+  }
+  return { name, title, source, input, run }
+}
+
+/** Sizes a bearing or its seat does not have under a millimetre: below it metres or inches were probably meant. */
+const sizeFields = ['nominalMm', 'diameterMm', 'boreMm', 'odMm', 'pitchDiameterMm']
+
+function suspectUnits(parsed: object): string[] {
+  return Object.entries(parsed).flatMap(([field, value]) =>
+    sizeFields.includes(field) && typeof value === 'number' && value < 1
+      ? [`${field} is ${value} mm; if metres are meant, write ${Number((value * 1000).toPrecision(6))}.`]
+      : [],
+  )
+}
+
+/** Adds warnings to an answer, after its own. */
+function withWarnings(answer: object, warnings: string[]): object {
+  if (warnings.length === 0) return answer
+  const own = 'warnings' in answer && Array.isArray(answer.warnings) ? answer.warnings : []
+  return { ...answer, warnings: [...own, ...warnings] }
 }
 
 /** What calculations look things up in. */

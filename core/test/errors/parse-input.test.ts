@@ -41,6 +41,16 @@ describe('refused inputs', () => {
     assert.match(refusal?.message ?? '', /load\.radialN is -5; it must be a number from 0 to 100000000 N/)
   })
 
+  it('are not made of a size in metres, but it is warned of', () => {
+    const answer = calculations.get('iso286.limits')?.run({ nominalMm: 0.025, zone: 'H7' })
+    assert.deepEqual(answer, {
+      lowerUm: 0,
+      upperUm: 10,
+      warnings: ['nominalMm is 0.025 mm; if metres are meant, write 25.'],
+    })
+    assert.notProperty(calculations.get('iso286.limits')?.run({ nominalMm: 25, zone: 'H7' }), 'warnings')
+  })
+
   it('leave the rest of a list alone', () => {
     const calculation = calculations.get('iso286.limits')!
     const answers = runCalculation(calculation, [
