@@ -40,7 +40,9 @@ function expectedInputs(): Position {
     bearing: { ...empty.bearing, designation: '6214-C3', requiredClearance: 'C3' },
     load: { ...empty.load, radialN: 900 * 4.4482216152605, axialN: 500, speedRpm: 1480 },
     seat: { ...empty.seat, loadCase: 'inner-turns', slides: 'outer' },
+    float: { ...empty.float, innerC: 60, outerC: 52 },
     mount: { ...empty.mount, roomC: 30 },
+    grease: { ...empty.grease, runningC: 60, nu40Cst: 110 },
   })
 }
 
@@ -180,6 +182,37 @@ describe('the technician’s journey', () => {
     assert.equal(await read('[data-test="working-digits"]'), figureText(expected, 'carry', 'life'))
     await press(driver, 'w')
     await seeGone(driver, '[data-test="working"]')
+  })
+
+  it('says how warm the rings run and is told what clearance is left', async () => {
+    await lens('float')
+    await fill(driver, '[data-test="float.innerC"]', '140 F')
+    await fill(driver, '[data-test="float.outerC"]', '52')
+    assert.equal(await figure('operating'), figureText(expected, 'float', 'operating'))
+  })
+
+  it('says what oil is in the grease and is told how often and how much', async () => {
+    await lens('grease')
+    await fill(driver, '[data-test="grease.runningC"]', '60')
+    await fill(driver, '[data-test="grease.nu40Cst"]', '110')
+    assert.equal(await figure('interval'), figureText(expected, 'grease', 'interval'))
+    assert.equal(await figure('quantity'), figureText(expected, 'grease', 'quantity'))
+    assert.equal(await figure('kappa'), figureText(expected, 'grease', 'kappa'))
+  })
+
+  it('enters a mark, answers the next question and sees the causes change', async () => {
+    await lens('diagnose')
+    const field = await see(driver, '[data-test="diagnose.seen"]')
+    await field.sendKeys('fluting')
+    await click(driver, '[role="option"]')
+    await seeText(driver, '[data-test="marks"]', /seen.*Washboard fluting/s)
+    const before = await seeText(driver, '[data-test="causes"]', /Electric current/)
+    await click(driver, '[data-test="questions"] [data-no]')
+    await seeText(driver, '[data-test="marks"]', /not seen/)
+    assert.notEqual(await read('[data-test="causes"]'), before)
+    for (const mark of ['fluting', 'the other'])
+      await click(driver, '[data-test="marks"] button').catch(() => assert.fail(`no mark left to take out: ${mark}`))
+    await seeGone(driver, '[data-test="marks"]')
   })
 
   it('sees that the work is not saved, saves it, and finds it after a reload and a restart', async () => {

@@ -350,7 +350,7 @@ function growthChecks({ float: given }: Position, grown: Growth | null, figures:
     ...(roomAwayMm === null ? {} : { roomAwayMm }),
     ...(spanMm === null ? {} : { spanMm }),
   })
-  const length = (mm: number) => inSentence(Number(mm.toFixed(3)), 'length')
+  const length = (mm: number) => inSentence(Number(mm.toFixed(2)), 'length')
   const grows = length(Math.abs(grown.growthMm))
   switch (verdict) {
     case 'free':

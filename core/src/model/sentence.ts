@@ -21,7 +21,10 @@ export function renderSentence(sentence: string, system: UnitSystem): string {
   return sentence.replace(/\{(-?[\d.]+(?:e[+-]?\d+)?) ([^}]+)\}/g, (whole, digits: string, symbol: string) => {
     const quantity = quantityOf.get(symbol)
     if (!quantity) return whole
-    const shown = formatQuantity(Number(digits), quantity, system)
+    // A length keeps the digits it was written with: a growth of 1.03 mm is not 1.030.
+    const written =
+      quantity === 'length' && system === 'metric' ? { decimals: digits.split('.')[1]?.length ?? 0 } : undefined
+    const shown = formatQuantity(Number(digits), quantity, system, written)
     return `${shown}${unitSpace}${unitSymbol(quantity, system)}`
   })
 }

@@ -32,7 +32,8 @@ export function transferWindow({ ringMassKg, ringAreaMm2, startC, neededC, roomC
 } {
   const refuse = (field: string, value: number, allowed: string) =>
     new InputError({ code: 'FIELDS_DISAGREE', field, value, allowed, fix: 'Check the three temperatures.' })
-  if (neededC <= roomC) throw refuse('neededC', neededC, `above roomC (${roomC} °C)`)
+  // Within a hair of the room the ring would never get there.
+  if (neededC - roomC < 1e-6) throw refuse('neededC', neededC, `above roomC (${roomC} °C)`)
   if (startC < neededC) throw refuse('startC', startC, `at least neededC (${neededC} °C)`)
   const tau = (ringMassKg * heatCapacity) / (heatTransfer * ringAreaMm2 * 1e-6)
   return { windowS: tau * Math.log((startC - roomC) / (neededC - roomC)), coolingRateCPerS: (startC - roomC) / tau }

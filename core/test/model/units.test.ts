@@ -113,6 +113,8 @@ describe('sentences', () => {
     assert.equal(renderSentence(sentence, 'metric'), `113${unitSpace}°C is close to 120${unitSpace}°C.`)
     assert.equal(renderSentence(sentence, 'inch'), `235${unitSpace}°F is close to 248${unitSpace}°F.`)
   })
+  it('keep the digits of a length', () =>
+    assert.equal(renderSentence(inSentence(1.0299, 'length'), 'metric'), `1.03${unitSpace}mm`))
   it('keep braces that are none of theirs', () =>
     assert.equal(renderSentence('{a b} {1 furlong}', 'inch'), '{a b} {1 furlong}'))
 })

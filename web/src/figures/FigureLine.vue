@@ -12,7 +12,9 @@ const shown = computed(() => format.figure(figure))
 const absent = computed(() =>
   figure.missing?.length
     ? `needs ${figure.missing.map(({ label }) => label).join(', ')}`
-    : 'none, and the reason is below',
+    : figure.refusal
+      ? 'none, and the reason is below'
+      : 'not asked for yet',
 )
 </script>
 

@@ -60,7 +60,12 @@ const steps = computed(() =>
         :figure="figures['mounted']!"
         @working="emit('working', $event)"
       />
-      <FigureLine name="growth" :figure="figures['growth']!" @working="emit('working', $event)" />
+      <FigureLine
+        v-if="figures['growth']!.value || figures['growth']!.missing"
+        name="growth"
+        :figure="figures['growth']!"
+        @working="emit('working', $event)"
+      />
     </template>
     <template #after>
       <h2>Where does the growth go?</h2>
