@@ -2,6 +2,7 @@ import { z } from 'zod'
 import contamination from '../../data/iso281-contamination.json' with { type: 'json' }
 import reliability from '../../data/iso281-reliability.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
+import { fatigueLimit } from '../catalogue/fatigue-limit.ts'
 import { BearingType, isBall } from '../model/bearing-type.ts'
 import { interpolate } from '../tables/step-table.ts'
 import { basicLife } from './basic-life.ts'
@@ -104,16 +105,6 @@ export function modifiedLife(input: ModifiedLifeInput): ModifiedLife {
 /** An additive is credited only in a lubricant this clean, and with no more than this factor. */
 const leastCleanForEp = 0.2
 const mostByEp = 3
-
-/**
- * Load below which a clean bearing does not tire, N, simplified.
- *
- *     ball C0/22, roller C0/8.2; over 100 mm pitch times (100/Dpw)^0.5 or ^0.3
- */
-export function fatigueLimit(type: BearingType, staticRatingN: number, pitchDiameterMm: number): number {
-  const size = pitchDiameterMm > 100 ? (100 / pitchDiameterMm) ** (isBall(type) ? 0.5 : 0.3) : 1
-  return (staticRatingN / (isBall(type) ? 22 : 8.2)) * size
-}
 
 function contaminationFactor(
   cleanliness: Cleanliness,

@@ -2,6 +2,7 @@ import interiorRules from '../../data/interior-rules.json' with { type: 'json' }
 import { isBall } from '../model/bearing-type.ts'
 import type { CatalogueRow } from './catalogue.ts'
 import { dynamicRating } from './dynamic-rating.ts'
+import { fatigueLimit } from './fatigue-limit.ts'
 import { staticRating } from './static-rating.ts'
 
 /** Estimated interior of a catalogue size and what follows from it. Everything here is an estimate. */
@@ -19,6 +20,8 @@ export interface InteriorEstimate {
   outerRacewayMm: number
   dynamicRatingN: number
   staticRatingN: number
+  /** Load below which a clean bearing does not tire. */
+  fatigueLimitN: number
   /** Factor f0 of ISO 76, needed for the equivalent load of ball bearings. */
   f0: number
   massKg: number
@@ -109,6 +112,7 @@ export function estimateInterior(
     outerRacewayMm: pitchDiameterMm + elementDiameterMm * cos,
     dynamicRatingN: dynamicRating(interior).ratingN,
     staticRatingN: fixed.ratingN,
+    fatigueLimitN: fatigueLimit(row.type, fixed.ratingN, pitchDiameterMm),
     f0: fixed.f0,
     massKg: estimateMass(row),
   }

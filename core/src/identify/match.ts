@@ -51,7 +51,7 @@ const dimensions: readonly Dimension[] = ['boreMm', 'odMm', 'widthMm']
  * widths smaller. What lies against wear counts threefold, for a ring does not grow. Only what was seen goes into the number.
  *
  * @throws InputError on the first empty dimension when fewer than two are measured, on `odMm` when not above the bore, on
- *   `closedSides` when it and the closure disagree
+ *   `closedSides` when it and the closure disagree, on `closure` of a tapered roller bearing
  * @see measuring practice; sizes of ISO 15, 355, 104
  */
 export function match(input: MatchInput, catalogue: Catalogue): Match {
@@ -107,6 +107,15 @@ function measuredSizes(input: MatchInput): Measured {
       value: input.closedSides,
       allowed: input.closure === 'open' ? '0 for an open bearing' : '1 or 2 for a closed bearing',
       fix: 'Look at both sides.',
+    })
+  }
+  if (input.ringShape === 'cone-and-cup' && input.closure !== 'open') {
+    throw new InputError({
+      code: 'FIELDS_DISAGREE',
+      field: 'closure',
+      value: input.closure,
+      allowed: 'open for a cone and cup: single tapered roller bearings are not made closed',
+      fix: 'Look again: what seals it may belong to the housing, or the bearing is another type.',
     })
   }
   const sizes: Measured = {}

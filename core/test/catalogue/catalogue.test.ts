@@ -100,6 +100,8 @@ describe('estimated interior', () => {
       assert.isAbove(interior.innerRacewayMm, one.boreMm, one.designation)
       assert.isBelow(interior.outerRacewayMm, one.odMm, one.designation)
       assert.isAbove(interior.dynamicRatingN, 0, one.designation)
+      assert.isAbove(interior.massKg, 0, one.designation)
+      assert.isBelow(interior.fatigueLimitN, interior.staticRatingN / 8, one.designation)
     }
   })
 
