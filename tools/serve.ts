@@ -1,5 +1,5 @@
 import { loadReferences, migrate, openPool, startServer, type RunningServer } from '@yardfrost/server'
-import { readFileSync } from 'node:fs'
+import { existsSync, readFileSync } from 'node:fs'
 import { homedir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
@@ -36,7 +36,7 @@ function dataFolder(): string {
 
 /** Starts the cluster of our own and makes its database; the function returned stops it. */
 async function startDatabase(folder: string, port: number): Promise<{ url: string; stop: () => Promise<void> }> {
-  if (!(await isFree(port, '127.0.0.1'))) await explainBusyDatabasePort(folder, port)
+  if (!(await isFree(port, '127.0.0.1'))) explainBusyDatabasePort(folder, port)
   const cluster = new Cluster(join(folder, 'postgres'), port)
   if (await cluster.create()) say(`made a database cluster in ${folder}`)
   await cluster.start()
@@ -52,21 +52,11 @@ async function startDatabase(folder: string, port: number): Promise<{ url: strin
 }
 
 /** A server left by a crash in our own folder is taken over; anything else on the port is somebody else's. */
-async function explainBusyDatabasePort(folder: string, port: number): Promise<void> {
-  const own = z.string().safeParse(await readFirst(join(folder, 'postgres/data/postmaster.pid')))
-  if (own.success) return
+function explainBusyDatabasePort(folder: string, port: number): void {
+  if (existsSync(join(folder, 'postgres/data/postmaster.pid'))) return
   throw new StartError(
     `Port ${port} is in use, and Yardfrost wants it for its database. Set YARDFROST_PG_PORT to a free one.`,
   )
-}
-
-async function readFirst(file: string): Promise<string | null> {
-  try {
-    return readFileSync(file, 'utf8').split('\n')[0] ?? null
-  } catch (error) {
-    if (error instanceof Error && 'code' in error && error.code === 'ENOENT') return null
-    throw error
-  }
 }
 
 const cleanUps: (() => Promise<void> | void)[] = []

@@ -6,12 +6,12 @@ import type { Position } from '../model/position.ts'
 import { inSentence } from '../model/sentence.ts'
 import { formatNumber } from '../model/units.ts'
 import { assessLens, type Check, type LensAssessment } from '../working/assessment.ts'
-import { number, numberOf, refusalOf, text, type Figure, type Given, type Missing } from '../working/figure.ts'
+import { givenOf, number, numberOf, refusalOf, text, type Figure, type Given, type Missing } from '../working/figure.ts'
 import { basicRatingLife, lifeHours } from './basic-life.ts'
 import { equivalentLoad, minimumLoad, type EquivalentLoad } from './equivalent-load.ts'
 import { wantedStaticSafety } from './static-safety.ts'
 import { modifiedLife } from './modified-life.ts'
-import { runningFilm } from './running-film.ts'
+import { runningFilm, type RunningFilm } from './running-film.ts'
 import { speedCheck } from './speed-check.ts'
 import { wantedLife } from './wanted-life.ts'
 
@@ -60,8 +60,11 @@ export function assessCarry(position: Position, machine: Machine, lookup: Bearin
   }
   if (bearing && life && life.hoursH !== null) figures['doubled'] = doubledFigure(bearing, life.hoursH)
   figures['wanted'] = wantedFigure(position, machine, wanted)
+  const film = bearing && attempt(() => runningFilm(position, bearing))
   const modified =
-    bearing && ratings && load && life?.hoursH != null ? modifiedFigure(position, bearing, ratings, load) : null
+    bearing && ratings && load && life?.hoursH != null && film
+      ? modifiedFigure(position, bearing, ratings, load, film)
+      : null
   if (modified) figures['modified'] = modified
   const speed = bearing ? speedFigure(position, bearing) : null
   if (speed) figures['speed'] = speed
@@ -82,7 +85,7 @@ export function assessCarry(position: Position, machine: Machine, lookup: Bearin
     assessment: assessLens({ lens: 'carry', headline: 'life', figures, checks }),
     loadRatio: load && ratings ? load.equivalentN / ratings.dynamicN : null,
     staticSafety: load && ratings ? ratings.staticN / load.staticEquivalentN : null,
-    kappa: bearing ? (attempt(() => runningFilm(position, bearing)).value?.kappa ?? null) : null,
+    kappa: film?.value?.kappa ?? null,
     speedRatio: numberOf(speed ?? undefined),
     axialRefused: loaded?.refusal?.field === 'axialN',
   }
@@ -210,14 +213,7 @@ function equivalentFigure(
   if (given.radialN !== null) givens.push(forceGiven('F_r', 'radial load', given.radialN, 'typed'))
   if (given.axialN !== null) givens.push(forceGiven('F_a', 'axial load', given.axialN, 'typed'))
   if (load) {
-    const factor = (label: string, symbol: string, value: number): Given => ({
-      label,
-      symbol,
-      quantity: 'ratio',
-      value: number(value),
-      precision: { decimals: 2 },
-      from: 'ISO 281 tables',
-    })
+    const factor = givenOf('ratio', { decimals: 2 }, 'ISO 281 tables')
     givens.push(factor('radial factor', 'X', load.x), factor('axial factor', 'Y', load.y))
     if (load.e !== null) givens.push(factor('limit of Fa/Fr', 'e', load.e))
     givens.push(forceGiven('P_0', 'static equivalent load', load.staticEquivalentN, 'ISO 76'))
@@ -240,22 +236,8 @@ function ratingFigure({ row, interior }: ResolvedBearing, ratings: Ratings, kind
   const dynamic = kind === 'dynamic'
   const estimated = dynamic ? ratings.dynamicEstimated : ratings.staticEstimated
   const balls = isBall(row.type)
-  const length = (label: string, symbol: string, value: number): Given => ({
-    label,
-    symbol,
-    quantity: 'length',
-    value: number(value),
-    precision: { decimals: 2 },
-    from: 'estimate',
-  })
-  const count = (label: string, symbol: string, value: number): Given => ({
-    label,
-    symbol,
-    quantity: 'ratio',
-    value: number(value),
-    precision: { decimals: 0 },
-    from: 'estimate',
-  })
+  const length = givenOf('length', { decimals: 2 }, 'estimate')
+  const count = givenOf('ratio', { decimals: 0 }, 'estimate')
   const givens = [
     count('elements in a row', 'Z', interior.elements),
     count('rows', 'i', interior.rows),
@@ -409,15 +391,18 @@ function refusedCheck(refusal: InputError): Check {
 /** Below this share of the wanted life the answer is no. */
 const tooShort = 0.5
 
+/** Film, nothing while an input is missing, or why the oil is beyond the method. */
+type FilmOutcome = { value: RunningFilm | null; refusal: InputError | null }
+
 /** Rated life with film and dirt taken in; null until lubricant, temperature and cleanliness are known. */
 function modifiedFigure(
   position: Position,
   { row, interior }: ResolvedBearing,
   ratings: Ratings,
   { equivalentN }: EquivalentLoad,
+  film: FilmOutcome,
 ): Figure | null {
   const { grease, load } = position
-  const film = attempt(() => runningFilm(position, { row, interior } as ResolvedBearing))
   if (grease.cleanliness === null || load.speedRpm === null || (!film.value && !film.refusal)) return null
   const { cleanliness } = grease
   const speedRpm = load.speedRpm
@@ -436,14 +421,7 @@ function modifiedFigure(
           lubrication: grease.lubrication,
         }),
       )
-  const ratio = (label: string, symbol: string, amount: number, from: string): Given => ({
-    label,
-    symbol,
-    quantity: 'ratio',
-    value: number(amount),
-    precision: { figures: 2 },
-    from,
-  })
+  const ratio = givenOf('ratio', { figures: 2 })
   return {
     label: 'With film and dirt',
     symbol: 'L_{10mh}',
@@ -490,14 +468,7 @@ function speedFigure({ load, grease }: Position, { row, interior }: ResolvedBear
     speedRpm: load.speedRpm,
     lubrication: grease.lubrication,
   })
-  const product = (label: string, symbol: string, value: number, from: string): Given => ({
-    label,
-    symbol,
-    quantity: 'ratio',
-    value: number(value),
-    precision: { figures: 3 },
-    from,
-  })
+  const product = givenOf('ratio', { figures: 3 })
   return {
     label: 'Speed to its limit',
     symbol: 'n d_m / \\text{limit}',

@@ -7,7 +7,7 @@ import type { Position } from '../model/position.ts'
 import { inSentence } from '../model/sentence.ts'
 import { formatNumber } from '../model/units.ts'
 import { assessLens, type Check, type LensAssessment } from '../working/assessment.ts'
-import { number, numberOf, refusalOf, text, type Figure, type Given, type Missing } from '../working/figure.ts'
+import { givenOf, number, numberOf, refusalOf, text, type Figure, type Given, type Missing } from '../working/figure.ts'
 import { greaseCompatibility } from './compatibility.ts'
 import { greaseFill } from './fill.ts'
 import { greaseInterval } from './interval.ts'
@@ -167,13 +167,7 @@ function kappaFigure(position: Position, bearing: ResolvedBearing | null): Figur
   const { value, refusal } = attempt(() => runningFilm(position, bearing))
   if (refusal) return { ...base, value: null, givens: [], refusal: refusalOf(refusal) }
   if (!value) return { ...base, value: null, givens: [] }
-  const viscosity = (label: string, symbol: string, amount: number, from: string): Given => ({
-    label,
-    symbol,
-    quantity: 'viscosity',
-    value: number(amount),
-    from,
-  })
+  const viscosity = givenOf('viscosity')
   return {
     ...base,
     value: number(value.kappa),

@@ -6,7 +6,7 @@ import { attempt } from '../errors/input-error.ts'
 import type { ClearanceClass } from '../model/bearing-type.ts'
 import type { Position } from '../model/position.ts'
 import { assessLens, type Check, type LensAssessment } from '../working/assessment.ts'
-import { number, range, refusalOf, text, type Figure, type Given, type Missing } from '../working/figure.ts'
+import { givenOf, number, range, refusalOf, text, type Figure, type Given, type Missing } from '../working/figure.ts'
 
 const designationMissing: Missing = { field: 'bearing.designation', label: 'the number of the bearing' }
 
@@ -136,14 +136,7 @@ function clearanceFigure({ bearing: given }: Position, { bearing }: Found): Figu
 function interiorFigure({ bearing: { row, interior } }: Found): Figure {
   const { elements, rows, elementDiameterMm, elementLengthMm } = interior
   const element = `${elementDiameterMm.toFixed(1)}${elementLengthMm === null ? '' : ` × ${elementLengthMm.toFixed(1)}`} mm`
-  const length = (label: string, symbol: string, value: number): Given => ({
-    label,
-    symbol,
-    quantity: 'length',
-    value: number(value),
-    precision: { decimals: 2 },
-    from: 'estimate',
-  })
+  const length = givenOf('length', { decimals: 2 }, 'estimate')
   return {
     label: 'Inside',
     symbol: 'Z \\times D_w',

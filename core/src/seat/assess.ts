@@ -5,7 +5,7 @@ import type { Machine } from '../model/machine.ts'
 import type { LoadCase, Position } from '../model/position.ts'
 import { inSentence } from '../model/sentence.ts'
 import { assessLens, type Check, type LensAssessment } from '../working/assessment.ts'
-import { number, range, refusalOf, text, type Figure, type Given, type Missing } from '../working/figure.ts'
+import { givenOf, number, range, refusalOf, text, type Figure, type Given, type Missing } from '../working/figure.ts'
 import { fitRecommend, type Application, type FitRecommendation, type RingLoad } from './fit-recommend.ts'
 import { fitAtWork, interference, loadLoss, type FitResult, type Seat } from './fit-result.ts'
 import { iso286Limits, parseZone, type Limits } from './iso286-limits.ts'
@@ -334,14 +334,7 @@ function zoneThatHolds(position: Position, bearing: ResolvedBearing, chosen: Cho
 
 function remainingFigure(position: Position, bearing: ResolvedBearing, { fit }: Chosen): Figure {
   const work = workOf(position, bearing, fit)
-  const um = (label: string, symbol: string, value: number, from: string): Given => ({
-    label,
-    symbol,
-    quantity: 'deviation',
-    value: number(value),
-    precision: { decimals: 1 },
-    from,
-  })
+  const um = givenOf('deviation', { decimals: 1 })
   return {
     label: 'Left at work, probably at least',
     symbol: 'I_{work}',

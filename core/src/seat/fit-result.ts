@@ -181,7 +181,14 @@ export function fitResult(input: FitResultInput): FitResult & Partial<FitAtWork>
   return { ...fit, ...atWork }
 }
 
-function seatLimitsOf(input: FitResultInput): Limits {
+/**
+ * Limits of a seat given by its zone, or by its two deviations; the zone wins.
+ *
+ * @throws InputError on `zone` (neither given, or of the other seat), `seatUpperUm` (below the lower), `nominalMm`
+ */
+export function seatLimitsOf(
+  input: Pick<FitResultInput, 'seat' | 'nominalMm' | 'zone' | 'seatLowerUm' | 'seatUpperUm'>,
+): Limits {
   const { seat, zone, seatLowerUm, seatUpperUm } = input
   if (zone !== undefined) {
     if (parseZone(zone).shaft !== (seat === 'shaft')) {

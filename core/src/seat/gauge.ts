@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
-import { ringOfSeat, Seat } from './fit-result.ts'
-import { iso286Limits, parseZone, standardTolerance, type Limits } from './iso286-limits.ts'
+import { ringOfSeat, Seat, seatLimitsOf } from './fit-result.ts'
+import { parseZone, standardTolerance } from './iso286-limits.ts'
 
 const deviation = (description: string) => z.number().min(-5000).max(5000).optional().meta({ unit: 'µm', description })
 
@@ -52,7 +52,7 @@ const slackUm = 0.01
  */
 export function gauge(input: GaugeInput): Gauging {
   const { seat, nominalMm, readingsMm, zone } = input
-  const { limits, formGrade } = seatOf(input)
+  const limits = seatLimitsOf(input)
   const far = readingsMm.flat().find((reading) => Math.abs(reading - nominalMm) > 1)
   if (far !== undefined) {
     throw new InputError({
@@ -75,7 +75,7 @@ export function gauge(input: GaugeInput): Gauging {
   }
   const worst = Math.max(...readingsMm.flat().map(outside))
   const withinZone = worst <= slackUm
-  const formLimitUm = standardTolerance(nominalMm, formGrade) / 2
+  const formLimitUm = standardTolerance(nominalMm, formGradeOf(input)) / 2
   const guard = Math.max(1, 0.1 * (limits.upperUm - limits.lowerUm))
   const form = Math.max(ovalityUm, taperUm)
   const verdict =
@@ -98,46 +98,10 @@ export function gauge(input: GaugeInput): Gauging {
   }
 }
 
-function seatOf({ seat, nominalMm, zone, seatLowerUm, seatUpperUm }: GaugeInput): {
-  limits: Limits
-  formGrade: number
-} {
-  if (zone !== undefined) {
-    const { shaft, grade } = parseZone(zone)
-    if (shaft !== (seat === 'shaft')) {
-      throw new InputError({
-        code: 'FIELDS_DISAGREE',
-        field: 'zone',
-        value: zone,
-        allowed: seat === 'shaft' ? 'a shaft zone in small letters' : 'a housing zone in capitals',
-        fix: 'Small letters are shafts, capitals are housings.',
-      })
-    }
-    return { limits: iso286Limits({ nominalMm, zone }), formGrade: formGradeFor(seat, grade) }
-  }
-  if (seatLowerUm === undefined || seatUpperUm === undefined) {
-    throw new InputError({
-      code: 'MISSING',
-      field: 'zone',
-      value: undefined,
-      allowed: 'a zone such as k6, or seatLowerUm and seatUpperUm together',
-      fix: 'Give the zone or both seat limits.',
-    })
-  }
-  if (seatUpperUm < seatLowerUm) {
-    throw new InputError({
-      code: 'FIELDS_DISAGREE',
-      field: 'seatUpperUm',
-      value: seatUpperUm,
-      allowed: `at least seatLowerUm (${seatLowerUm} µm)`,
-      fix: 'The limits may be swapped.',
-    })
-  }
-  return { limits: { lowerUm: seatLowerUm, upperUm: seatUpperUm }, formGrade: 5 }
-}
-
 /** Grade whose half tolerance limits the form: coarse for sleeve seats, fine for precise ones. */
-function formGradeFor(seat: Seat, grade: number): number {
+function formGradeOf({ seat, zone }: GaugeInput): number {
+  if (zone === undefined) return 5
+  const { grade } = parseZone(zone)
   if (grade >= 10) return 7
   return (seat === 'shaft' ? grade <= 4 : grade <= 5) ? 3 : 5
 }

@@ -50,6 +50,22 @@ export const number = (value: number): FigureValue => ({ kind: 'number', number:
 export const range = (from: number, to: number): FigureValue => ({ kind: 'range', from, to })
 export const text = (value: string): FigureValue => ({ kind: 'text', text: value })
 
+/**
+ * A maker of given values of one quantity.
+ *
+ * @param usualFrom - where they come from when the caller does not say
+ */
+export const givenOf =
+  (quantity: Quantity, precision?: Precision, usualFrom = '') =>
+  (label: string, symbol: string, value: number, from = usualFrom): Given => ({
+    label,
+    symbol,
+    quantity,
+    value: number(value),
+    ...(precision ? { precision } : {}),
+    from,
+  })
+
 /** Fields of the calculations in the words of the shop, to start a sentence. */
 const fieldWords: Record<string, string> = {
   axialN: 'The axial load',
