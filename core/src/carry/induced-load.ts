@@ -40,8 +40,8 @@ export type InducedLoadInput = z.input<typeof InducedLoadInput>
  */
 export function inducedLoad(input: InducedLoadInput): { aAxialN: number; bAxialN: number } {
   const { bearingType, arrangement, a, b, externalAxialN = 0 } = input
-  const ownA = a.radialN / (2 * factorY('a', bearingType, a.yOrAngleDeg))
-  const ownB = b.radialN / (2 * factorY('b', bearingType, b.yOrAngleDeg))
+  const ownA = ownAxialLoad('a', bearingType, a)
+  const ownB = ownAxialLoad('b', bearingType, b)
   const takenByA = (arrangement === 'back-to-back') === externalAxialN >= 0
   const external = Math.abs(externalAxialN)
   const share = (taker: number, other: number) =>
@@ -52,6 +52,15 @@ export function inducedLoad(input: InducedLoadInput): { aAxialN: number; bAxialN
   }
   const [bAxialN, aAxialN] = share(ownB, ownA)
   return { aAxialN, bAxialN }
+}
+
+/** Axial force S that a radial load makes inside one bearing of a pair, N. @throws InputError on `field`, the bearing */
+export function ownAxialLoad(
+  field: 'a' | 'b',
+  type: InducedLoadInput['bearingType'],
+  { radialN, yOrAngleDeg }: InducedLoadInput['a'],
+): number {
+  return radialN / (2 * factorY(field, type, yOrAngleDeg))
 }
 
 function factorY(field: 'a' | 'b', type: InducedLoadInput['bearingType'], yOrAngle: number): number {

@@ -1,5 +1,6 @@
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { Position } from '../model/position.ts'
+import { runningSpeed } from './running-speed.ts'
 import { requiredViscosity, viscosityAt } from './viscosity.ts'
 
 /** Viscosity index taken for a mineral oil when nobody knows it. */
@@ -19,14 +20,16 @@ export interface RunningFilm {
  * @returns null while an input is missing
  * @throws InputError where the oil is beyond the method
  */
-export function runningFilm({ grease, load }: Position, { interior }: ResolvedBearing): RunningFilm | null {
-  if (grease.nu40Cst === null || grease.runningC === null || load.speedRpm === null) return null
+export function runningFilm(position: Position, { interior }: ResolvedBearing): RunningFilm | null {
+  const { grease } = position
+  const speed = runningSpeed(position)
+  if (grease.nu40Cst === null || grease.runningC === null || speed === null) return null
   const { viscosityCst } = viscosityAt({
     nu40Cst: grease.nu40Cst,
     viscosityIndex: grease.viscosityIndex ?? usualViscosityIndex,
     temperatureC: grease.runningC,
   })
-  const speedRpm = Math.max(load.speedRpm, 1)
+  const speedRpm = Math.max(speed.meanRpm, 1)
   const neededCst = requiredViscosity({ pitchDiameterMm: interior.pitchDiameterMm, speedRpm })
   return { viscosityCst, neededCst, kappa: viscosityCst / neededCst }
 }

@@ -1,3 +1,4 @@
+import { runningSpeed } from '../carry/running-speed.ts'
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt } from '../errors/input-error.ts'
 import type { Position } from '../model/position.ts'
@@ -50,8 +51,8 @@ export function assessDiagnose(
       ...(outcome?.refusal ? { refusal: refusalOf(outcome.refusal) } : {}),
     },
   }
-  const frequencies =
-    bearing && position.load.speedRpm !== null ? frequencyFigures(bearing, position.load.speedRpm) : {}
+  const speed = runningSpeed(position)
+  const frequencies = bearing && speed ? frequencyFigures(bearing, speed.meanRpm) : {}
   return assessLens({
     lens: 'diagnose',
     headline: 'cause',

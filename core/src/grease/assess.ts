@@ -1,5 +1,6 @@
 import { runningFilm, usualViscosityIndex } from '../carry/running-film.ts'
 import { speedLimit } from '../carry/speed-check.ts'
+import { runningSpeed } from '../carry/running-speed.ts'
 import { overallWidth } from '../catalogue/catalogue.ts'
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt } from '../errors/input-error.ts'
@@ -54,17 +55,18 @@ const methodWords = { formula: 'interval formula', 'speed-factor': 'speed-factor
 
 function intervalBy(
   method: 'formula' | 'speed-factor',
-  { grease, load }: Position,
+  position: Position,
   { row }: ResolvedBearing,
   loadRatio: number | null,
 ) {
+  const { grease } = position
   return attempt(() =>
     greaseInterval({
       method,
       bearingType: row.type,
       boreMm: row.boreMm,
       odMm: row.odMm,
-      speedRpm: load.speedRpm ?? NaN,
+      speedRpm: runningSpeed(position)?.meanRpm ?? NaN,
       temperatureC: grease.runningC ?? NaN,
       contamination: grease.contamination,
       moisture: grease.moisture,
@@ -75,10 +77,11 @@ function intervalBy(
   )
 }
 
-function intervalMissing({ grease, load }: Position, bearing: ResolvedBearing | null): Missing[] {
+function intervalMissing(position: Position, bearing: ResolvedBearing | null): Missing[] {
+  const { grease } = position
   const missing: Missing[] = []
   if (!bearing) missing.push({ field: 'bearing.designation', label: 'the bearing' })
-  if (load.speedRpm === null) missing.push({ field: 'load.speedRpm', label: 'the speed' })
+  if (!runningSpeed(position)) missing.push({ field: 'load.speedRpm', label: 'the speed' })
   if (grease.runningC === null) missing.push({ field: 'grease.runningC', label: 'the running temperature' })
   return missing
 }
@@ -146,10 +149,10 @@ function factorGivens(factors: Record<string, number>): Given[] {
 }
 
 function kappaFigure(position: Position, bearing: ResolvedBearing | null): Figure {
-  const { grease, load } = position
+  const { grease } = position
   const missing: Missing[] = []
   if (!bearing) missing.push({ field: 'bearing.designation', label: 'the bearing' })
-  if (load.speedRpm === null) missing.push({ field: 'load.speedRpm', label: 'the speed' })
+  if (!runningSpeed(position)) missing.push({ field: 'load.speedRpm', label: 'the speed' })
   if (grease.nu40Cst === null) missing.push({ field: 'grease.nu40Cst', label: 'the viscosity of the base oil' })
   if (grease.runningC === null) missing.push({ field: 'grease.runningC', label: 'the running temperature' })
   const base: Omit<Figure, 'value' | 'givens'> = {
@@ -223,8 +226,9 @@ function quantityFigure({ grease }: Position, { row }: ResolvedBearing): Figure 
   }
 }
 
-function fillFigure({ load }: Position, { row, interior }: ResolvedBearing): Figure | null {
-  if (load.speedRpm === null) return null
+function fillFigure(position: Position, { row, interior }: ResolvedBearing): Figure | null {
+  const speed = runningSpeed(position)
+  if (!speed) return null
   const { value } = attempt(() =>
     greaseFill({
       boreMm: row.boreMm,
@@ -232,7 +236,7 @@ function fillFigure({ load }: Position, { row, interior }: ResolvedBearing): Fig
       widthMm: overallWidth(row),
       massKg: interior.massKg,
       bearingType: row.type,
-      speedRpm: load.speedRpm ?? 0,
+      speedRpm: speed.meanRpm,
       ndmLimit: speedLimit(row.type, 'grease'),
     }),
   )

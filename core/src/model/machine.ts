@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { BearingType } from './bearing-type.ts'
 
 export const machineKinds = ['motor', 'pump', 'fan', 'conveyor', 'gearbox', 'spindle', 'other'] as const
 export const MachineKind = z.enum(machineKinds)
@@ -9,5 +10,12 @@ export const Duty = z.enum(duties)
 export type Duty = z.infer<typeof Duty>
 
 /** What the machine adds to the judgement of a position. */
-export const Machine = z.object({ kind: MachineKind, duty: Duty })
+export const Machine = z.object({
+  kind: MachineKind,
+  duty: Duty,
+  /** Rated lives of its other positions as they were last saved, h. */
+  others: z
+    .array(z.object({ position: z.string(), bearingType: BearingType, lifeH: z.number().positive() }))
+    .optional(),
+})
 export type Machine = z.infer<typeof Machine>

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { ClearanceClass } from './bearing-type.ts'
+import { ClearanceClass, Closure } from './bearing-type.ts'
 import type { Quantity } from './units.ts'
 
 /** Description a field carries: its label, its quantity, its unit for messages. The form, the errors and the API read it here. */
@@ -12,13 +12,49 @@ export interface FieldMeta {
 const quantity = (schema: z.ZodNumber, title: string, kind: Quantity, unit: string) =>
   schema.nullable().default(null).meta({ title, quantity: kind, unit })
 
-/** What stands on the box or the ring, and what the machine calls for. */
+export const cageMaterials = ['steel', 'brass', 'polyamide'] as const
+
+/** What stands on the box or the ring, and what the machine calls for; null where the machine's papers do not say. */
 const BearingFields = z.strictObject({
   designation: z.string().max(60).default('').meta({ title: 'Number on the box' }),
   requiredClearance: ClearanceClass.nullable().default(null).meta({ title: 'Machine calls for clearance' }),
+  requiredClosure: Closure.nullable().default(null).meta({ title: 'Closure called for' }),
+  requiredBore: z.enum(['cylindrical', 'tapered']).nullable().default(null).meta({ title: 'Bore called for' }),
+  requiredCage: z.enum(cageMaterials).nullable().default(null).meta({ title: 'Cage called for' }),
+  requiredPrecision: z.enum(['normal', 'P6', 'P5', 'P4']).nullable().default(null).meta({ title: 'Class called for' }),
+  hottestRingC: quantity(z.number().min(0).max(300), 'Hottest a ring gets', 'temperature', '°C'),
   makerDynamicN: quantity(z.number().gt(0).max(1e8), 'Maker’s dynamic rating C', 'force', 'N'),
   makerStaticN: quantity(z.number().gt(0).max(1e8), 'Maker’s static rating C0', 'force', 'N'),
 })
+
+const readings = (title: string) => z.array(z.number().min(1).max(2000)).max(12).default([]).meta({ title })
+
+export const rollingElements = ['ball', 'roller', 'taper', 'barrel', 'hidden'] as const
+export const ringShapes = ['flat', 'sphered-od', 'cone-and-cup'] as const
+
+/** What was measured and seen on a bearing whose number cannot be read. A side nobody looked at is null. */
+const IdentifyFields = z.strictObject({
+  boreMm: readings('Bore'),
+  odMm: readings('Outside diameter'),
+  widthMm: readings('Width'),
+  rollingElement: z.enum(rollingElements).default('hidden').meta({ title: 'What rolls' }),
+  ringShape: z.enum(ringShapes).default('flat').meta({ title: 'Shape of the rings' }),
+  leftClosure: Closure.nullable().default(null).meta({ title: 'Left side' }),
+  rightClosure: Closure.nullable().default(null).meta({ title: 'Right side' }),
+  marking: z.string().max(60).default('').meta({ title: 'What can still be read on it' }),
+})
+
+export const axialWays = ['right', 'left', 'both'] as const
+export const pairArrangements = ['single', 'back-to-back', 'face-to-face'] as const
+
+/** One step of a duty that repeats; shares of time together make 1. */
+const DutyStep = z.strictObject({
+  radialN: z.number().min(0).max(1e8),
+  axialN: z.number().min(0).max(1e8),
+  speedRpm: z.number().min(0).max(100_000),
+  share: z.number().min(0).max(1),
+})
+export type DutyStep = z.infer<typeof DutyStep>
 
 export const runningKinds = ['quiet', 'normal', 'shock'] as const
 const LoadFields = z.strictObject({
@@ -27,6 +63,14 @@ const LoadFields = z.strictObject({
   speedRpm: quantity(z.number().gt(0).max(100_000), 'Speed', 'speed', 'r/min'),
   wantedLifeH: quantity(z.number().gt(0).max(1e7), 'Wanted life', 'duration', 'h'),
   running: z.enum(runningKinds).default('normal').meta({ title: 'Running' }),
+  shockFactor: quantity(z.number().min(1).max(5), 'Shock factor on these loads', 'ratio', ''),
+  axialWay: z.enum(axialWays).default('right').meta({ title: 'Axial load acts' }),
+  tiltDeg: quantity(z.number().min(0).max(90), 'Machine leans over by', 'angle', '°'),
+  rotorKg: quantity(z.number().min(0).max(100_000), 'Mass of shaft and rotor', 'mass', 'kg'),
+  arrangement: z.enum(pairArrangements).default('single').meta({ title: 'Arrangement' }),
+  partnerRadialN: quantity(z.number().min(0).max(1e8), 'Radial load on the other of the pair', 'force', 'N'),
+  reliabilityPercent: quantity(z.number().min(90).max(99.95), 'Reliability', 'percent', '%'),
+  steps: z.array(DutyStep).max(8).default([]).meta({ title: 'Duty steps' }),
 })
 
 /**
@@ -39,6 +83,14 @@ export const loadCases = ['inner-turns', 'outer-turns', 'load-turns', 'both'] as
 export const LoadCase = z.enum(loadCases)
 export type LoadCase = z.infer<typeof LoadCase>
 
+/** Readings of a seat, plane by plane from the shoulder, each plane in the same directions; null where not read yet. */
+const gaugeSheet = (title: string) =>
+  z
+    .array(z.array(z.number().gt(0).max(2000).nullable()).max(6))
+    .max(5)
+    .default([])
+    .meta({ title })
+
 const SeatFields = z.strictObject({
   loadCase: LoadCase.nullable().default(null).meta({ title: 'How the load turns' }),
   housing: z.enum(['solid', 'split', 'thin-wall', 'light-alloy']).default('solid').meta({ title: 'Housing' }),
@@ -46,6 +98,19 @@ const SeatFields = z.strictObject({
   toleranceClass: z.enum(['normal', 'P6', 'P5', 'P4']).default('normal').meta({ title: 'Bearing class' }),
   shaftBoreMm: quantity(z.number().min(0).max(1250), 'Hollow shaft, bore', 'length', 'mm'),
   ringRiseC: quantity(z.number().min(0).max(200), 'Runs warmer by', 'temperatureRise', 'K'),
+  finish: z.enum(['ground', 'turned']).default('ground').meta({ title: 'Shaft seat is' }),
+  system: z.enum(['metric', 'inch-tapered']).default('metric').meta({ title: 'Sizes' }),
+  inchClass: z.enum(['4', '2', '3', '0', '00']).default('4').meta({ title: 'Inch class' }),
+  inchDuty: z.enum(['industrial', 'automotive']).default('industrial').meta({ title: 'Inch table for' }),
+  adjust: z
+    .enum(['adjustable', 'non-adjustable', 'floating'])
+    .nullable()
+    .default(null)
+    .meta({ title: 'Ring that is moved' }),
+  shaftReadingsMm: gaugeSheet('Shaft, gauged'),
+  housingReadingsMm: gaugeSheet('Housing, gauged'),
+  boreDeviationUm: quantity(z.number().min(-500).max(500), 'This ring’s bore, off nominal', 'deviation', 'µm'),
+  outsideDeviationUm: quantity(z.number().min(-500).max(500), 'This ring’s outside, off nominal', 'deviation', 'µm'),
 })
 
 const MountFields = z.strictObject({
@@ -60,6 +125,10 @@ const FloatFields = z.strictObject({
   measuredUm: quantity(z.number().min(-500).max(5000), 'Clearance measured before mounting', 'deviation', 'µm'),
   shaftMaterial: z.enum(['carbon-steel', 'stainless-austenitic']).default('carbon-steel').meta({ title: 'Shaft' }),
   housingMaterial: z.enum(['steel', 'cast-iron', 'aluminium']).default('cast-iron').meta({ title: 'Housing of' }),
+  role: z.enum(['locating', 'floating']).nullable().default(null).meta({ title: 'This end' }),
+  floatsIn: z.enum(['housing', 'bearing']).default('housing').meta({ title: 'Floats in' }),
+  endPlayMm: quantity(z.number().min(-0.5).max(5), 'End play set cold, minus for preload', 'length', 'mm'),
+  housingStiffnessNPerMm: quantity(z.number().gt(0).max(1e8), 'Housing gives', 'stiffness', 'N/mm'),
   locatedEnds: z
     .union([z.literal(0), z.literal(1), z.literal(2)])
     .nullable()
@@ -120,6 +189,7 @@ const DiagnoseFields = z.strictObject({
 /** Inputs of one bearing seat on one machine; everything else about it is computed. Metric base units throughout. */
 export const Position = z.strictObject({
   bearing: BearingFields.prefault({}),
+  identify: IdentifyFields.prefault({}),
   load: LoadFields.prefault({}),
   seat: SeatFields.prefault({}),
   float: FloatFields.prefault({}),

@@ -15,6 +15,8 @@ export const quantities = {
   viscosity: { metric: 'mm²/s', inch: 'mm²/s' },
   gunStroke: { metric: 'g', inch: 'oz' },
   frequency: { metric: 'Hz', inch: 'Hz' },
+  stiffness: { metric: 'N/mm', inch: 'lbf/in' },
+  percent: { metric: '%', inch: '%' },
   ratio: { metric: '', inch: '' },
 } as const
 export type Quantity = keyof typeof quantities
@@ -79,6 +81,10 @@ const units: readonly Unit[] = [
   scaled('gunStroke', 'g', 1),
   scaled('gunStroke', 'oz', 28.349523125),
   scaled('frequency', 'Hz', 1),
+  scaled('stiffness', 'N/mm', 1),
+  scaled('stiffness', 'kN/mm', 1000),
+  scaled('stiffness', 'lbf/in', newtonsPerPoundForce / 25.4, 'lb/in'),
+  scaled('percent', '%', 1, 'percent'),
   scaled('ratio', '', 1),
   scaled('ratio', '%', 0.01),
 ]
@@ -170,6 +176,8 @@ const usualPrecision: Record<Quantity, Record<UnitSystem, Precision>> = {
   viscosity: { metric: { figures: 3 }, inch: { figures: 3 } },
   gunStroke: { metric: { figures: 2 }, inch: { figures: 2 } },
   frequency: { metric: { decimals: 1 }, inch: { decimals: 1 } },
+  stiffness: { metric: { figures: 3 }, inch: { figures: 3 } },
+  percent: { metric: { figures: 4 }, inch: { figures: 4 } },
   ratio: { metric: { figures: 3 }, inch: { figures: 3 } },
 }
 

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
+import { standardGravity } from '../model/gravity.ts'
 
 const Load = z.strictObject({
   xMm: z.number().min(-100_000).max(100_000),
@@ -32,9 +33,6 @@ export interface SupportLoad {
   downN: number
   sideN: number
 }
-
-/** Standard acceleration of free fall, m/s². */
-export const standardGravity = 9.80665
 
 /**
  * Loads that a shaft on two supports puts on its bearings.

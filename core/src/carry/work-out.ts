@@ -1,0 +1,213 @@
+import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
+import { attempt, InputError } from '../errors/input-error.ts'
+import { lifeExponent } from '../model/bearing-type.ts'
+import type { Machine } from '../model/machine.ts'
+import type { Position } from '../model/position.ts'
+import type { Missing } from '../working/figure.ts'
+import { actingLoads, type ActingLoad } from './acting-load.ts'
+import { basicRatingLife, lifeHours } from './basic-life.ts'
+import { equivalentLoad, type EquivalentLoad } from './equivalent-load.ts'
+import { loadSpectrum } from './load-spectrum.ts'
+import { modifiedLife, type ModifiedLife } from './modified-life.ts'
+import { runningFilm, type RunningFilm } from './running-film.ts'
+import { runningSpeed } from './running-speed.ts'
+import { speedCheck } from './speed-check.ts'
+import { wantedLife } from './wanted-life.ts'
+
+/** Ratings the lens works with: the maker’s where they are given, else the estimates. */
+export interface Ratings {
+  dynamicN: number
+  staticN: number
+  dynamicEstimated: boolean
+  staticEstimated: boolean
+}
+
+export interface Life {
+  millionRevs: number
+  hoursH: number | null
+  /** P is above C: there is no life to speak of. */
+  beyondRating: boolean
+}
+
+/** What the loads of all steps come to. */
+export interface Carrying {
+  acting: ActingLoad[]
+  /** Equivalent load of each step. */
+  each: EquivalentLoad[]
+  /** Equivalent load of the whole duty, N. */
+  equivalentN: number
+  /** Worst of the steps, N. */
+  staticEquivalentN: number
+  belowMinimum: boolean
+}
+
+/** A value, or why there is none; both null while an input is missing. */
+export type Outcome<T> = { value: T | null; refusal: InputError | null }
+
+/** Everything Carry works out of a position, as numbers: figures and checks are made from it. */
+export interface CarryOutcome {
+  bearing: ResolvedBearing | null
+  missing: { load: Missing[]; life: Missing[] }
+  ratings: Ratings | null
+  carrying: Carrying | null
+  refusal: InputError | null
+  life: Life | null
+  wantedH: number
+  film: Outcome<RunningFilm>
+  modified: Outcome<ModifiedLife>
+  speed: ReturnType<typeof speedCheck> | null
+}
+
+const nothing = { value: null, refusal: null }
+
+/** Works a position through Carry without wording anything: what a sweep and a what-if need. */
+export function workOutCarry(position: Position, machine: Machine, lookup: BearingLookup): CarryOutcome {
+  const bearing = lookup.kind === 'found' ? lookup.bearing : null
+  const missing = missingInputs(position, bearing)
+  const ratings = bearing ? ratingsOf(position, bearing) : null
+  const loaded =
+    bearing && ratings && missing.load.length === 0 ? attempt(() => carry(position, bearing, ratings)) : nothing
+  const carrying = loaded.value
+  const speed = runningSpeed(position)
+  const life = carrying && ratings && bearing ? lifeOf(bearing, ratings, carrying, speed?.meanRpm ?? null) : null
+  const film = bearing ? attempt(() => runningFilm(position, bearing)) : nothing
+  return {
+    bearing,
+    missing,
+    ratings,
+    carrying,
+    refusal: loaded.refusal,
+    life,
+    wantedH: position.load.wantedLifeH ?? wantedLife(machine.duty).wantedH,
+    film,
+    modified:
+      bearing && ratings && carrying && life?.hoursH != null && speed
+        ? modifiedOf(position, bearing, ratings, carrying, film, speed.meanRpm)
+        : nothing,
+    speed:
+      bearing && speed
+        ? speedCheck({
+            bearingType: bearing.row.type,
+            pitchDiameterMm: bearing.interior.pitchDiameterMm,
+            speedRpm: speed.highestRpm,
+            lubrication: position.grease.lubrication,
+          })
+        : null,
+  }
+}
+
+/** Life that the verdict rests on: with film and dirt where they are known. */
+export const judgedLife = ({ life, modified }: CarryOutcome): number | null =>
+  modified.value?.hoursH ?? life?.hoursH ?? null
+
+function missingInputs({ load }: Position, bearing: ResolvedBearing | null): CarryOutcome['missing'] {
+  const loadMissing: Missing[] = []
+  const steady = load.steps.length === 0
+  if (!bearing) loadMissing.push({ field: 'bearing.designation', label: 'the bearing' })
+  if (steady && load.radialN === null) loadMissing.push({ field: 'load.radialN', label: 'the radial load' })
+  if (steady && load.axialN === null)
+    loadMissing.push({ field: 'load.axialN', label: 'the axial load, 0 if there is none' })
+  if (load.arrangement !== 'single' && load.partnerRadialN === null)
+    loadMissing.push({ field: 'load.partnerRadialN', label: 'the load on the other of the pair' })
+  const life = [...loadMissing]
+  if (steady && load.speedRpm === null) life.push({ field: 'load.speedRpm', label: 'the speed' })
+  return { load: loadMissing, life }
+}
+
+function ratingsOf({ bearing: { makerDynamicN, makerStaticN } }: Position, { interior }: ResolvedBearing): Ratings {
+  return {
+    dynamicN: makerDynamicN ?? interior.dynamicRatingN,
+    staticN: makerStaticN ?? interior.staticRatingN,
+    dynamicEstimated: makerDynamicN === null,
+    staticEstimated: makerStaticN === null,
+  }
+}
+
+/** Equivalent load of every step, and of them all together. @throws InputError */
+function carry(position: Position, bearing: ResolvedBearing, ratings: Ratings): Carrying {
+  const acting = actingLoads(position, bearing)
+  // A step without load wears nothing and is refused by the formula for one load; it counts in time only.
+  const each = acting.map((one) =>
+    acting.length > 1 && one.radialN + one.axialN === 0 ? unloaded : equivalentOf(one, bearing, ratings),
+  )
+  const [only] = each
+  return {
+    acting,
+    each,
+    equivalentN:
+      acting.length === 1 && only
+        ? only.equivalentN
+        : loadSpectrum({
+            bearingType: bearing.row.type,
+            steps: acting.map(({ speedRpm, share }, index) => ({
+              equivalentN: each[index]?.equivalentN ?? 0,
+              speedRpm: speedRpm ?? 0,
+              share,
+            })),
+          }).equivalentN,
+    staticEquivalentN: Math.max(...each.map(({ staticEquivalentN }) => staticEquivalentN)),
+    belowMinimum: each.some(({ belowMinimum }) => belowMinimum),
+  }
+}
+
+const unloaded: EquivalentLoad = { equivalentN: 0, e: null, x: 1, y: 0, staticEquivalentN: 0, belowMinimum: true }
+
+function equivalentOf(load: ActingLoad, { row, interior, decoded }: ResolvedBearing, ratings: Ratings): EquivalentLoad {
+  const ribbed = decoded.features.some((one) => one === 'axial-one-direction' || one === 'axial-both-directions')
+  const result = equivalentLoad({
+    bearingType: row.type,
+    radialN: load.radialN,
+    axialN: load.axialN,
+    staticRatingN: ratings.staticN,
+    // Groups of balls that ISO 76 gives no radial f0 for do not ask for one.
+    f0:
+      row.type === 'deep-groove-ball' || row.type === 'insert-ball' || row.type === 'angular-contact-ball'
+        ? interior.f0
+        : undefined,
+    contactAngleDeg: interior.contactAngleDeg,
+    // Double row angular contact bearings are made back to back.
+    arrangement: row.type === 'angular-contact-ball' && interior.rows === 2 ? 'back-to-back' : 'single',
+    ribs: ribbed ? 'both-rings' : 'none',
+    dynamicRatingN: ratings.dynamicN,
+  })
+  if (load.ownN === null) return result
+  // The force a bearing makes itself is in its radial rating already; a pair never carries less than its radial load.
+  const pushed = load.axialN > load.ownN * (1 + 1e-9)
+  const equivalentN = pushed ? Math.max(result.equivalentN, load.radialN) : load.radialN
+  return { ...result, equivalentN, ...(pushed ? {} : { x: 1, y: 0 }) }
+}
+
+function lifeOf({ row }: ResolvedBearing, ratings: Ratings, { equivalentN }: Carrying, speedRpm: number | null): Life {
+  const beyondRating = equivalentN > ratings.dynamicN
+  const millionRevs = beyondRating ? 0 : basicRatingLife(ratings.dynamicN, equivalentN, lifeExponent(row.type))
+  const hoursH = speedRpm === null || beyondRating ? null : lifeHours(millionRevs, speedRpm)
+  return { millionRevs, hoursH, beyondRating }
+}
+
+function modifiedOf(
+  { grease, load }: Position,
+  { row, interior }: ResolvedBearing,
+  ratings: Ratings,
+  { equivalentN }: Carrying,
+  film: Outcome<RunningFilm>,
+  speedRpm: number,
+): Outcome<ModifiedLife> {
+  const { cleanliness, lubrication } = grease
+  if (cleanliness === null) return nothing
+  if (!film.value) return { value: null, refusal: film.refusal }
+  const { viscosityCst } = film.value
+  return attempt(() =>
+    modifiedLife({
+      bearingType: row.type,
+      dynamicRatingN: ratings.dynamicN,
+      staticRatingN: ratings.staticN,
+      equivalentN,
+      speedRpm: Math.max(speedRpm, 1),
+      pitchDiameterMm: interior.pitchDiameterMm,
+      viscosityCst,
+      cleanliness,
+      lubrication,
+      reliabilityPercent: load.reliabilityPercent ?? 90,
+    }),
+  )
+}
