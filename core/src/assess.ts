@@ -29,7 +29,7 @@ export function assess(
   const bearing = lookUpBearing(position.bearing.designation, catalogue)
   const carried = assessCarry(position, machine, bearing)
   const seated = assessSeat(position, machine, bearing, carried.loadRatio)
-  const floated = assessFloat(position, bearing, seated.fits)
+  const floated = assessFloat(position, machine, bearing, seated.fits)
   const facts = {
     kappa: carried.kappa,
     loadRatio: carried.loadRatio,

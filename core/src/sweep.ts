@@ -1,4 +1,6 @@
-import { assessCarry } from './carry/assess.ts'
+import { loadRatioOf } from './carry/assess.ts'
+import { carryChecks } from './carry/checks.ts'
+import { judgedLife, workOutCarry } from './carry/work-out.ts'
 import type { Catalogue, CatalogueRow } from './catalogue/catalogue.ts'
 import { overallWidth, seatSizeOf } from './catalogue/catalogue.ts'
 import { decodeDesignation } from './catalogue/decode-designation.ts'
@@ -6,9 +8,9 @@ import { estimateInterior } from './catalogue/estimate.ts'
 import type { BearingType } from './model/bearing-type.ts'
 import type { Machine } from './model/machine.ts'
 import type { Position } from './model/position.ts'
-import { assessSeat } from './seat/assess.ts'
+import { checksOfSeats } from './seat/checks.ts'
+import { chooseSeat } from './seat/work-out.ts'
 import { worstOf, type PositionState } from './working/assessment.ts'
-import { numberOf } from './working/figure.ts'
 
 /** Limits that a bearing from the catalogue must keep; null for free. Lengths in mm. */
 export interface SweepLimits {
@@ -22,7 +24,12 @@ export interface SweepLimits {
 export interface SweepResult {
   designation: string
   type: BearingType
-  /** Basic rating life, h; null where the type cannot take the load. */
+  series: string
+  boreMm: number
+  odMm: number
+  /** Over the whole bearing, mm. */
+  widthMm: number
+  /** With film and dirt where they are known, h; null where the type cannot take the load. */
   lifeH: number | null
   massKg: number
   state: PositionState
@@ -64,22 +71,42 @@ function keeps(row: CatalogueRow, { boreMm, largestOdMm, largestWidthMm, types }
 
 function workThrough(row: CatalogueRow, position: Position, machine: Machine, catalogue: Catalogue): SweepResult {
   const interior = interiorOf(row, catalogue)
-  // A maker's ratings belong to the bearing that is on the bench, not to the sizes it is held against.
-  const other = { ...position, bearing: { ...position.bearing, makerDynamicN: null, makerStaticN: null } }
-  const lookup = { kind: 'found', bearing: { decoded: decodedOf(row, catalogue), row, interior } } as const
-  const carried = assessCarry(other, machine, lookup)
-  const seated = assessSeat(other, machine, lookup, carried.loadRatio)
-  const checks = [...carried.assessment.checks, ...seated.assessment.checks]
-  const state = worstOf([carried.assessment.state, seated.assessment.state])
+  const bearing = { decoded: decodedOf(row, catalogue), row, interior }
+  const other = withoutWhatIsThere(position)
+  // Figures would be thrown away, and making them takes most of the time.
+  const outcome = workOutCarry(other, machine, { kind: 'found', bearing })
+  const loadRatio = loadRatioOf(outcome)
+  const shaft = chooseSeat('shaft', other, machine, bearing, loadRatio)
+  const housing = chooseSeat('housing', other, machine, bearing, loadRatio)
+  const checks = [...carryChecks(other, outcome), ...checksOfSeats(other, bearing, shaft, housing)]
+  const open = outcome.missing.life.length + shaft.missing.length > 0
+  const state = worstOf([...checks.map(({ verdict }) => verdict), ...(open ? ['open' as const] : [])])
   return {
     designation: row.designation,
     type: row.type,
-    lifeH: numberOf(carried.assessment.figures['life']),
+    series: row.series,
+    boreMm: row.boreMm,
+    odMm: row.odMm,
+    widthMm: overallWidth(row),
+    lifeH: judgedLife(outcome),
     massKg: interior.massKg,
     state,
     reason: checks.find(({ verdict }) => verdict === state && verdict !== 'go')?.reason ?? null,
   }
 }
+
+/** The duty alone: a maker's ratings and gauged seats belong to the bearing on the bench, not to what it is held against. */
+const withoutWhatIsThere = (position: Position): Position => ({
+  ...position,
+  bearing: { ...position.bearing, makerDynamicN: null, makerStaticN: null },
+  seat: {
+    ...position.seat,
+    shaftReadingsMm: [],
+    housingReadingsMm: [],
+    boreDeviationUm: null,
+    outsideDeviationUm: null,
+  },
+})
 
 // Sizes do not change, so what follows from them alone is worked out once.
 const decodedCache = new WeakMap<CatalogueRow, ReturnType<typeof decodeDesignation>>()

@@ -1,0 +1,320 @@
+import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
+import type { Position } from '../model/position.ts'
+import { givenOf, number, range, text, type Figure, type Given, type Missing } from '../working/figure.ts'
+import { setOnMounting, type ClearanceSteps, type Fits, type Span } from './clearance-steps.ts'
+import type { GrowthOutcome } from './growth-outcome.ts'
+import type { PairPlay } from './pair-play.ts'
+
+/** Everything Float has worked out of a position. */
+export interface FloatParts {
+  bearing: ResolvedBearing | null
+  steps: ClearanceSteps | null
+  pair: PairPlay | null
+  outcome: GrowthOutcome | null
+  fits: Fits
+}
+
+/** The figures of Float, with their working. */
+export function floatFigures(position: Position, parts: FloatParts): Record<string, Figure> {
+  const { bearing, steps, pair, outcome } = parts
+  const figures: Record<string, Figure> = {
+    operating: operatingFigure(position, parts),
+    growth: growthFigure(position, outcome),
+  }
+  if (bearing && steps) {
+    figures['initial'] = initialFigure(position, bearing, steps)
+    figures['onShaft'] = onShaftFigure(steps)
+    figures['mounted'] = mountedFigure(steps)
+    figures['rightClass'] = classFigure(bearing, steps)
+  }
+  if (bearing && position.load.arrangement !== 'single' && isSetInPairs(bearing))
+    figures['endPlay'] = endPlayFigure(position, pair)
+  if (outcome?.room) Object.assign(figures, roomFigures(position, outcome))
+  return figures
+}
+
+export const isSetInPairs = ({ row, interior }: ResolvedBearing): boolean =>
+  row.type === 'tapered-roller' || (row.type === 'angular-contact-ball' && interior.rows === 1)
+
+const span = ({ min, max }: Span) => range(min, max)
+
+function deviation(label: string, symbol: string, value: Span, from: string): Given {
+  return { label, symbol, quantity: 'deviation', value: span(value), from }
+}
+
+function initialFigure({ float: given }: Position, { decoded }: ResolvedBearing, { initial }: ClearanceSteps): Figure {
+  return {
+    label: given.measuredUm === null ? 'From the box' : 'As measured',
+    symbol: 'G_r',
+    quantity: 'deviation',
+    value: span(initial),
+    formula: 'G_r = \\text{table}(d,\\ \\text{class})',
+    givens: [
+      {
+        label: 'class',
+        symbol: '',
+        quantity: 'ratio',
+        value: text(decoded.clearanceClass ?? 'none'),
+        from: 'Identify',
+      },
+    ],
+    source: given.measuredUm === null ? 'ISO 5753-1' : 'Measured before mounting',
+  }
+}
+
+function onShaftFigure({ initial, onShaft }: ClearanceSteps): Figure {
+  return {
+    label: 'Inner ring on',
+    symbol: 'G_s',
+    quantity: 'deviation',
+    value: span(onShaft),
+    formula: 'G_s = G_r - \\Delta_F,\\quad \\Delta_F = \\frac{2pF}{E(k^2-1)}',
+    givens: [
+      deviation('before mounting', 'G_r', initial, 'box or measured'),
+      givenOf('deviation', { decimals: 1 }, 'shaft fit, smoothed')(
+        'lost, probable',
+        '\\Delta_F',
+        initial.probable - onShaft.probable,
+      ),
+    ],
+    source: 'Lamé, thick cylinders',
+    validity: 'Extremes of every tolerance; raceways estimated.',
+    estimate: true,
+  }
+}
+
+function mountedFigure({ onShaft, mounted }: ClearanceSteps): Figure {
+  return {
+    label: 'Mounted, cold',
+    symbol: 'G_m',
+    quantity: 'deviation',
+    value: span(mounted),
+    formula: 'G_m = G_s - \\Delta_E',
+    givens: [
+      deviation('with the inner ring on', 'G_s', onShaft, 'this lens'),
+      {
+        label: 'lost, probable',
+        symbol: '\\Delta_E',
+        quantity: 'deviation',
+        value: number(onShaft.probable - mounted.probable),
+        from: 'housing fit, smoothed',
+      },
+    ],
+    source: 'Lamé, thick cylinders',
+    validity: 'Extremes of every tolerance; raceways estimated; a thick housing block.',
+    estimate: true,
+  }
+}
+
+function operatingFigure({ float: given }: Position, { bearing, steps: clearance, fits }: FloatParts): Figure {
+  const missing: Missing[] = []
+  if (!bearing) missing.push({ field: 'bearing.designation', label: 'the bearing' })
+  else if (clearance || !setOnMounting(bearing)) {
+    if (!fits.shaft || !fits.housing) missing.push({ field: 'seat.loadCase', label: 'both fits, from Seat' })
+    if (given.innerC === null) missing.push({ field: 'float.innerC', label: 'the inner ring’s temperature' })
+    if (given.outerC === null) missing.push({ field: 'float.outerC', label: 'the outer ring’s temperature' })
+  }
+  const temperature = (label: string, symbol: string, value: number | null): Given[] =>
+    value === null ? [] : [{ label, symbol, quantity: 'temperature', value: number(value), from: 'typed' }]
+  const operating = clearance?.operating
+  return {
+    label: 'Running clearance',
+    symbol: 'G_o',
+    quantity: 'deviation',
+    value: operating ? span(operating) : bearing && setOnMounting(bearing) ? text('set on mounting') : null,
+    formula: 'G_o = G_m - \\alpha\\,(t_i - t_o)\\,\\frac{F+E}{2} - \\Delta_{fits}',
+    givens: [
+      ...(clearance ? [deviation('mounted, cold', 'G_m', clearance.mounted, 'this lens')] : []),
+      ...temperature('inner ring', 't_i', given.innerC),
+      ...temperature('outer ring', 't_o', given.outerC),
+      ...(operating
+        ? [
+            {
+              label: 'probable',
+              symbol: '',
+              quantity: 'deviation' as const,
+              value: number(operating.probable),
+              from: 'middle of every tolerance',
+            },
+            {
+              label: 'probable, elements as hot as the inner ring',
+              symbol: '',
+              quantity: 'deviation' as const,
+              value: number(operating.probable - (clearance.hotElementsUm ?? 0)),
+              from: 'the other school',
+            },
+          ]
+        : []),
+    ],
+    source: 'Lamé, thick cylinders; linear expansion',
+    validity:
+      'Rolling elements between the rings’ temperatures. Check the fast start too: then the clearance is least.',
+    school: 'elements at the mean of the rings; as hot as the inner ring takes 10 to 20 % more',
+    estimate: true,
+    ...(missing.length > 0 ? { missing } : {}),
+  }
+}
+
+/** The first class that keeps clearance, with all of them beside it. */
+function classFigure({ decoded }: ResolvedBearing, { classes, operating }: ClearanceSteps): Figure {
+  const right = classes.find(({ least }) => least >= 0)
+  return {
+    label: operating ? 'Class that keeps clearance' : 'Class that keeps clearance, cold',
+    symbol: '',
+    quantity: 'deviation',
+    value: text(right?.name ?? 'none'),
+    formula: 'G_{least} \\ge 0',
+    givens: classes.map(({ name, judged, least }) => ({
+      label: name === decoded.clearanceClass ? `${name}, in the box` : name,
+      symbol: '',
+      quantity: 'deviation',
+      value: span(judged),
+      from: least >= 0 ? 'keeps clearance' : judged.probable >= 0 ? 'gone at the tight side' : 'probably preloaded',
+    })),
+    source: 'ISO 5753-1, followed through fits and heat',
+    validity:
+      'Balls bear a touch of preload and are judged as tolerances meet by chance; rollers must keep clearance at the tight end of all. The machine’s maker has the last word.',
+    estimate: true,
+  }
+}
+
+function endPlayFigure({ float: given, load }: Position, pair: PairPlay | null): Figure {
+  const missing: Missing[] = []
+  if (given.endPlayMm === null) missing.push({ field: 'float.endPlayMm', label: 'the end play set cold' })
+  if (given.innerC === null) missing.push({ field: 'float.innerC', label: 'the inner ring’s temperature' })
+  if (given.outerC === null) missing.push({ field: 'float.outerC', label: 'the outer ring’s temperature' })
+  if (given.spanMm === null) missing.push({ field: 'float.spanMm', label: 'the distance between the pair' })
+  const mm = givenOf('length', { decimals: 3 })
+  const apart = load.arrangement === 'back-to-back'
+  return {
+    label: pair && pair.hotMm < 0 ? 'Preload, running' : 'End play, running',
+    symbol: 's_{hot}',
+    quantity: 'length',
+    value: pair ? number(pair.hotMm) : null,
+    precision: { decimals: 2 },
+    formula: apart
+      ? 's_{hot} = s_{cold} + \\alpha\\,\\Delta T\\,(L - 2R),\\quad R = \\frac{D_{pw}}{2\\tan\\alpha_0}'
+      : 's_{hot} = s_{cold} - \\alpha\\,\\Delta T\\,(L + 2R),\\quad R = \\frac{D_{pw}}{2\\tan\\alpha_0}',
+    givens: pair
+      ? [
+          mm('set cold', 's_{cold}', pair.coldMm, 'typed'),
+          mm(apart ? 'longer shaft slackens' : 'longer shaft tightens', '', pair.alongMm, 'linear expansion'),
+          mm('wider inner rings tighten', '', pair.acrossMm, 'linear expansion'),
+          mm('to the point of the cone', 'R', pair.apexMm, 'estimated pitch and angle'),
+        ]
+      : [],
+    source: 'Geometry of the raceway cones, linear expansion',
+    validity: 'Shaft and inner rings at one temperature, housing and outer rings at the other; both of one steel.',
+    estimate: true,
+    ...(missing.length > 0 ? { missing } : {}),
+  }
+}
+
+function growthFigure({ float: given }: Position, outcome: GrowthOutcome | null): Figure {
+  const grown = outcome?.grown ?? null
+  const missing: Missing[] = []
+  if (given.spanMm === null) missing.push({ field: 'float.spanMm', label: 'the span' })
+  if (given.assemblyC === null) missing.push({ field: 'float.assemblyC', label: 'the shaft temperature at assembly' })
+  if (given.hottestC === null) missing.push({ field: 'float.hottestC', label: 'the hottest shaft temperature' })
+  const school = (label: string, value: number): Given => ({
+    label,
+    symbol: '',
+    quantity: 'length',
+    value: number(value),
+    precision: { decimals: 2 },
+    from: 'school',
+  })
+  if (grown && given.locatedEnds !== null && given.locatedEnds !== 2) {
+    if (given.roomTowardMm === null) missing.push({ field: 'float.roomTowardMm', label: 'the room toward the growth' })
+    if (given.roomAwayMm === null) missing.push({ field: 'float.roomAwayMm', label: 'the room on the other side' })
+  }
+  return {
+    label: 'Shaft grows',
+    symbol: '\\Delta L',
+    quantity: 'length',
+    value: grown ? number(grown.growthMm) : null,
+    precision: { decimals: 2 },
+    formula: '\\Delta L = \\alpha\\,L\\,(t_{hot} - t_{assembly})',
+    givens: grown
+      ? [
+          school('physics', grown.growthMm),
+          school('inches per foot', grown.perFootMm),
+          school('whole temperature', grown.absoluteMm),
+          school('room to leave', grown.recommendedMm),
+        ]
+      : [],
+    source: 'Linear expansion; the other schools are trade practice',
+    validity: 'The hottest the shaft will ever be in service, not on the test stand.',
+    school: 'physics plus a quarter of a millimetre',
+    // Growth is asked for once one of its inputs is there.
+    ...(missing.length > 0 && missing.length < 3 ? { missing } : {}),
+  }
+}
+
+/** Room that is left, and the thrust and life where there is none. */
+function roomFigures({ float: given }: Position, { grown, room, lifeLeftH }: GrowthOutcome): Record<string, Figure> {
+  if (!room) return {}
+  const mm = givenOf('length', { decimals: 2 }, 'typed')
+  const both = given.locatedEnds === 2
+  const figures: Record<string, Figure> = {
+    room: {
+      label: 'Room left when hot',
+      symbol: 'r',
+      quantity: 'length',
+      value: number(room.residualMm),
+      precision: { decimals: 2 },
+      formula: both ? 'r = -|\\Delta L|' : 'r = s_{toward} - |\\Delta L|',
+      givens: [
+        mm('shaft grows', '\\Delta L', grown.growthMm, 'this lens'),
+        ...(both || given.roomTowardMm === null
+          ? []
+          : [mm('room toward the growth', 's_{toward}', given.roomTowardMm)]),
+        ...(both || given.roomAwayMm === null ? [] : [mm('room on the other side', '', given.roomAwayMm)]),
+        mm('to leave toward the growth', '', grown.recommendedMm, 'physics and 0.25 mm'),
+      ],
+      source: both ? 'Both ends held: only the bearings’ own play is left' : 'Geometry',
+    },
+  }
+  if (room.thrustN === null || room.verdict !== 'bound') return figures
+  figures['thrust'] = {
+    label: given.housingStiffnessNPerMm === null ? 'Thrust, at most' : 'Thrust of the held shaft',
+    symbol: 'F_T',
+    quantity: 'force',
+    value: number(room.thrustN),
+    precision: { figures: 2 },
+    formula:
+      'F_T = \\min\\left(|r|\\,k,\\ 250\\,A,\\ \\frac{\\pi^2 E I}{L^2}\\right),\\quad \\frac1k = \\frac{L}{E A} + \\frac{1}{k_h}',
+    givens: [
+      mm('short of room by', '|r|', Math.abs(room.residualMm), 'this lens'),
+      ...(given.spanMm === null ? [] : [mm('between the bearings', 'L', given.spanMm)]),
+      given.housingStiffnessNPerMm === null
+        ? {
+            label: 'housings',
+            symbol: 'k_h',
+            quantity: 'stiffness' as const,
+            value: text('taken as rigid'),
+            from: 'not given',
+          }
+        : givenOf('stiffness', undefined, 'typed')('housings', 'k_h', given.housingStiffnessNPerMm),
+    ],
+    source: 'Springs in series; yield at 250 MPa; Euler column',
+    validity: 'An order of magnitude: rigid housings give the upper bound. The shaft is taken as thick as its seat.',
+    estimate: true,
+  }
+  figures['lifeLeft'] = {
+    label: 'Life under that thrust',
+    symbol: 'L_{10h}',
+    quantity: 'duration',
+    value: lifeLeftH === null ? null : lifeLeftH === 0 ? text('none') : number(lifeLeftH),
+    precision: { figures: 2 },
+    formula: 'L(F_r,\\ F_a + F_T)',
+    givens: [givenOf('force', { figures: 2 }, 'this lens')('thrust', 'F_T', room.thrustN)],
+    source: 'Carry, with the thrust on top of the axial load',
+    validity:
+      lifeLeftH === 0
+        ? 'The thrust is beyond what the life formulas cover: hours to weeks in practice.'
+        : 'As in Carry.',
+    estimate: true,
+  }
+  return figures
+}
