@@ -41,7 +41,7 @@ export function assess(
     housingInterferenceUm: seated.fits.housing?.interferenceMeanUm ?? null,
   }
   return assessment({
-    identify: assessIdentify(position, bearing),
+    identify: assessIdentify(position, bearing, catalogue),
     carry: carried.assessment,
     seat: seated.assessment,
     float: floated.assessment,

@@ -2,6 +2,7 @@ export { assess } from './assess.ts'
 export { createCalculations, runCalculation, type Calculation, type References } from './calculations.ts'
 export { lifeHours, basicRatingLife } from './carry/basic-life.ts'
 export { wantedLife } from './carry/wanted-life.ts'
+export { whatIfs, type WhatIf } from './carry/what-if.ts'
 export {
   overallWidth,
   readCatalogue,
@@ -18,7 +19,10 @@ export { attempt, InputError, inputErrorCodes, type InputErrorCode } from './err
 export { describeAllowed, fieldSchema, inputErrorOf, parseInput } from './errors/parse-input.ts'
 export {
   bearingTypeNames,
+  bearingTypes,
   clearanceClasses,
+  closures,
+  isAdjustedAtMounting,
   isBall,
   lifeExponent,
   type BearingType,
@@ -27,12 +31,18 @@ export {
 } from './model/bearing-type.ts'
 export { Duty, duties, Machine, MachineKind, machineKinds } from './model/machine.ts'
 export {
+  axialWays,
+  cageMaterials,
   emptyPosition,
   LoadCase,
   loadCases,
+  pairArrangements,
   Position,
+  ringShapes,
+  rollingElements,
   runningKinds,
   thickenerNames,
+  type DutyStep,
   type FieldMeta,
 } from './model/position.ts'
 export { renderSentence } from './model/sentence.ts'
@@ -61,7 +71,10 @@ export {
   type PositionState,
   type Verdict,
 } from './working/assessment.ts'
-export { seededRandom, simulateFits, type RandomSource } from './seat/simulate-fit.ts'
+export { fitHistogram, seededRandom, simulateFits, type FitHistogram, type RandomSource } from './seat/simulate-fit.ts'
 export { sweep, type SweepLimits, type SweepResult } from './sweep.ts'
+export { compareTypes, type TypeForDuty } from './identify/compare-types.ts'
+export { remedies } from './seat/remedies.ts'
+export type { Remedy } from './seat/worn-seat.ts'
 export { rankCauses } from './diagnose/rank-causes.ts'
 export { numberOf, type Figure, type FigureValue, type Given, type Missing } from './working/figure.ts'

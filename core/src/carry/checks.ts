@@ -1,3 +1,4 @@
+import { typeAbilities } from '../catalogue/type-abilities.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { InputError } from '../errors/input-error.ts'
 import { bearingTypeNames, isBall } from '../model/bearing-type.ts'
@@ -19,6 +20,7 @@ export function carryChecks(position: Position, outcome: CarryOutcome): Check[] 
     ...lifeChecks(outcome),
     ...filmChecks(modified.refusal),
     ...wayChecks(position, bearing, carrying),
+    ...misalignmentChecks(position, bearing),
     ...loadChecks(position, bearing, ratings, carrying),
     ...speedChecks(outcome.speed?.ratio ?? null),
   ]
@@ -48,6 +50,22 @@ function filmChecks(refusal: InputError | null): Check[] {
   if (!refusal) return []
   const { message, fix } = refusalOf(refusal)
   return [{ key: 'film', verdict: 'stop', reason: `${message}.`, wayOut: fix, field: 'grease.nu40Cst' }]
+}
+
+function misalignmentChecks({ load }: Position, { row }: ResolvedBearing): Check[] {
+  if (load.misalignDeg === null) return []
+  const forgivenDeg = typeAbilities(row.type).misalignDeg
+  if (load.misalignDeg <= forgivenDeg) return []
+  const degrees = (value: number) => `${formatNumber(value, { figures: 2 })}°`
+  return [
+    {
+      key: 'misaligned',
+      verdict: load.misalignDeg > 2 * forgivenDeg ? 'stop' : 'watch',
+      reason: `Shaft and housing are ${degrees(load.misalignDeg)} out of line; a ${bearingTypeNames[row.type]} bearing forgives about ${degrees(forgivenDeg)}.`,
+      wayOut: 'Put the seats in line, or take a type that swivels: spherical, toroidal, self-aligning.',
+      field: 'load.misalignDeg',
+    },
+  ]
 }
 
 /** Types of one row that take axial load one way only. */

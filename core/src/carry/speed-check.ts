@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import limits from '../../data/speed-limits.json' with { type: 'json' }
+import { speedLimit } from '../catalogue/speed-limit.ts'
 import { BearingType } from '../model/bearing-type.ts'
 import { Lubrication } from './modified-life.ts'
 
@@ -17,13 +17,6 @@ export interface SpeedCheck {
   limit: number
   ratio: number
   verdict: 'ok' | 'near-limit' | 'over-limit'
-}
-
-/** Limit of pitch diameter times speed for a type, mm/min. Guidance; a maker's limit overrides it. */
-export function speedLimit(type: BearingType, lubrication: Lubrication): number {
-  const row = limits.rows.find(([name]) => name === type)
-  if (!row) throw new Error(`no speed limit for ${type}`)
-  return Number(row[limits.columns.indexOf(lubrication)])
 }
 
 /**

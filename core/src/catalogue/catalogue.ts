@@ -24,6 +24,8 @@ export interface Series {
 export interface Catalogue {
   rows: readonly CatalogueRow[]
   byDesignation: ReadonlyMap<string, CatalogueRow>
+  /** Rows that share bore, outside diameter and overall width, by `sizeKey`. */
+  bySize: ReadonlyMap<string, readonly CatalogueRow[]>
   /** In the order of the file, which breaks ties wherever bearings are ranked. */
   series: readonly Series[]
 }
@@ -53,8 +55,11 @@ export function readCatalogue(csv: string): Catalogue {
   const rows = lines.map(readRow)
   const seriesByName = new Map<string, Series>()
   for (const { series, type } of rows) seriesByName.set(series, { name: series, type })
+  const bySize = new Map<string, CatalogueRow[]>()
+  for (const row of rows) bySize.set(sizeKey(row), [...(bySize.get(sizeKey(row)) ?? []), row])
   return {
     rows,
+    bySize,
     byDesignation: new Map(rows.map((row) => [row.designation, row])),
     series: [...seriesByName.values()],
   }
@@ -66,6 +71,9 @@ export function seatSizeOf(row: CatalogueRow, catalogue: Catalogue): CatalogueRo
   const series = row.series === 'UC3' ? '63' : '62'
   return catalogue.rows.find((one) => one.series === series && one.odMm === row.odMm)
 }
+
+/** Boundary dimensions as one word: bearings that share it go into the same place. */
+export const sizeKey = (row: CatalogueRow): string => `${row.boreMm} ${row.odMm} ${overallWidth(row)}`
 
 /** Width one measures over the whole bearing, mm. */
 export const overallWidth = (row: CatalogueRow): number => row.assemblyWidthMm ?? row.widthMm

@@ -35,7 +35,7 @@ function roomFor({ float: given }: Position, { growthMm }: Growth, bearing: Reso
     ...(roomTowardMm === null ? {} : { roomTowardMm }),
     ...(roomAwayMm === null ? {} : { roomAwayMm }),
     ...(spanMm === null ? {} : { spanMm }),
-    // The seat is the thinnest part of most shafts that we know of: the shaft itself is stiffer, not softer.
+    // Nothing else is known of the shaft; one that is thicker between its seats pushes harder.
     ...(bearing ? { shaftDiameterMm: Math.max(3, bearing.row.boreMm) } : {}),
     ...(housingStiffnessNPerMm === null ? {} : { housingStiffnessNPerMm }),
   })

@@ -1,5 +1,5 @@
 import { runningFilm, usualViscosityIndex } from '../carry/running-film.ts'
-import { speedLimit } from '../carry/speed-check.ts'
+import { speedLimit } from '../catalogue/speed-limit.ts'
 import { runningSpeed } from '../carry/running-speed.ts'
 import { overallWidth } from '../catalogue/catalogue.ts'
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'

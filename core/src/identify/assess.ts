@@ -1,5 +1,5 @@
 import type { BearingLookup } from '../catalogue/resolve-bearing.ts'
-import { overallWidth } from '../catalogue/catalogue.ts'
+import { overallWidth, type Catalogue } from '../catalogue/catalogue.ts'
 import { isVerifiedEstimate } from '../catalogue/estimate.ts'
 import { initialClearance } from '../catalogue/initial-clearance.ts'
 import { attempt } from '../errors/input-error.ts'
@@ -7,23 +7,37 @@ import type { ClearanceClass } from '../model/bearing-type.ts'
 import type { Position } from '../model/position.ts'
 import { assessLens, type Check, type LensAssessment } from '../working/assessment.ts'
 import { givenOf, number, range, refusalOf, text, type Figure, type Given, type Missing } from '../working/figure.ts'
+import { differences } from './differences.ts'
+import { matchReadings, measuredChecks, measuredFigures, type Measured } from './measured.ts'
+import { proposals } from './proposals.ts'
 
 const designationMissing: Missing = { field: 'bearing.designation', label: 'the number of the bearing' }
 
 /** What the bearing is, and whether it is the one the machine calls for. */
-export function assessIdentify(position: Position, lookup: BearingLookup): LensAssessment {
-  const figures: Record<string, Figure> = { designation: designationFigure(position, lookup) }
+export function assessIdentify(position: Position, lookup: BearingLookup, catalogue: Catalogue): LensAssessment {
+  const measured = matchReadings(position, catalogue)
+  const figures: Record<string, Figure> = {
+    designation: designationFigure(position, lookup),
+    ...measuredFigures(position, measured),
+  }
   if (lookup.kind === 'found') {
     figures['size'] = sizeFigure(lookup)
     figures['clearance'] = clearanceFigure(position, lookup)
     figures['interior'] = interiorFigure(lookup)
     figures['mass'] = massFigure(lookup)
+    figures['order'] = orderFigure(position, lookup, catalogue)
   }
   return assessLens({
     lens: 'identify',
     headline: 'designation',
     figures,
-    checks: [...designationChecks(lookup), ...clearanceChecks(position, lookup)],
+    checks: [
+      ...designationChecks(lookup),
+      ...clearanceChecks(position, lookup),
+      ...differenceChecks(position, lookup),
+      ...measuredChecks(position, measured),
+      ...agreementChecks(lookup, measured),
+    ],
   })
 }
 
@@ -65,13 +79,13 @@ function typed(label: string, value: string): Given {
   return { label, symbol: '', quantity: 'ratio', value: text(value), from: 'typed' }
 }
 
-function said(label: string, value: string, assumed = false): Given {
+function said(label: string, value: string, assumed = false, from = 'read from the number'): Given {
   return {
     label,
     symbol: '',
     quantity: 'ratio',
     value: text(value),
-    from: assumed ? 'assumed, nothing says otherwise' : 'read from the number',
+    from: assumed ? 'assumed, nothing says otherwise' : from,
   }
 }
 
@@ -168,6 +182,55 @@ function massFigure({ bearing: { interior } }: Found): Figure {
     source: 'Share f of the hollow cylinder by type',
     estimate: true,
   }
+}
+
+/** What to order, and what else has the same size. */
+function orderFigure(position: Position, { bearing }: Found, catalogue: Catalogue): Figure {
+  const [direct, ...others] = proposals(position, bearing, catalogue)
+  return {
+    label: 'To order',
+    symbol: '',
+    quantity: 'ratio',
+    value: text(direct?.designation ?? bearing.decoded.normal),
+    formula: '\\text{size} + \\text{what the machine calls for}',
+    givens: [
+      ...differences(position, bearing).map(({ what, wanted, present }) =>
+        said(what, `${wanted} called for`, false, present),
+      ),
+      ...others.map(({ designation, changes }) => said('same size', designation, false, changes)),
+    ],
+    source: 'The machine’s papers as entered; catalogue of standard sizes',
+    validity: 'The same base number is not the same bearing: order by the whole number.',
+  }
+}
+
+/** What the machine calls for besides the clearance, each difference with what follows from it. */
+function differenceChecks(position: Position, lookup: BearingLookup): Check[] {
+  if (lookup.kind !== 'found') return []
+  return differences(position, lookup.bearing).map(({ what, verdict, consequence, wayOut, field }) => ({
+    key: what,
+    verdict,
+    reason: consequence,
+    wayOut,
+    field,
+  }))
+}
+
+/** The number on the box against the readings. */
+function agreementChecks(lookup: BearingLookup, { matched }: Measured): Check[] {
+  if (lookup.kind !== 'found' || !matched || matched.candidates.length === 0) return []
+  const { size } = lookup.bearing.decoded
+  const found = matched.candidates.find(({ designation }) => designation.split('-')[0] === size)
+  if (found) return []
+  return [
+    {
+      key: 'agrees',
+      verdict: 'stop',
+      reason: `The number says ${size}, and the readings do not fit it.`,
+      wayOut: `Measure again, or take ${matched.candidates[0]?.designation ?? 'another'}: the box may hold another bearing.`,
+      field: 'bearing.designation',
+    },
+  ]
 }
 
 function designationChecks(lookup: BearingLookup): Check[] {

@@ -67,6 +67,7 @@ const LoadFields = z.strictObject({
   axialWay: z.enum(axialWays).default('right').meta({ title: 'Axial load acts' }),
   tiltDeg: quantity(z.number().min(0).max(90), 'Machine leans over by', 'angle', '°'),
   rotorKg: quantity(z.number().min(0).max(100_000), 'Mass of shaft and rotor', 'mass', 'kg'),
+  misalignDeg: quantity(z.number().min(0).max(5), 'Out of line by', 'angle', '°'),
   arrangement: z.enum(pairArrangements).default('single').meta({ title: 'Arrangement' }),
   partnerRadialN: quantity(z.number().min(0).max(1e8), 'Radial load on the other of the pair', 'force', 'N'),
   reliabilityPercent: quantity(z.number().min(90).max(99.95), 'Reliability', 'percent', '%'),

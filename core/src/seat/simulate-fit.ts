@@ -40,3 +40,25 @@ export function simulateFits(
   }
   return fits
 }
+
+/** How often fits fell into each of equally wide bins from loosest to tightest. */
+export interface FitHistogram {
+  fromUm: number
+  toUm: number
+  counts: number[]
+  /** Share of the fits that came out loose. */
+  looseShare: number
+}
+
+/** Sorts fits into bins between the loosest and the tightest that can be. */
+export function fitHistogram(fits: Float32Array, fromUm: number, toUm: number, bins: number): FitHistogram {
+  const counts = Array.from({ length: bins }, () => 0)
+  const width = (toUm - fromUm) / bins
+  let loose = 0
+  for (const fit of fits) {
+    const bin = Math.min(bins - 1, Math.max(0, Math.floor((fit - fromUm) / width)))
+    counts[bin] = (counts[bin] ?? 0) + 1
+    if (fit < 0) loose++
+  }
+  return { fromUm, toUm, counts, looseShare: fits.length > 0 ? loose / fits.length : 0 }
+}

@@ -1,0 +1,49 @@
+import { speedLimit } from '../catalogue/speed-limit.ts'
+import { typeAbilities, type TypeAbilities } from '../catalogue/type-abilities.ts'
+import { bearingTypes, type BearingType } from '../model/bearing-type.ts'
+import type { Position } from '../model/position.ts'
+import { formatNumber } from '../model/units.ts'
+
+/** One type held against a duty. */
+export interface TypeForDuty {
+  type: BearingType
+  abilities: TypeAbilities
+  /** Why it is out, in one sentence; null where it may be used. */
+  barred: string | null
+}
+
+/**
+ * Which types can do the duty of a position at all, and how well; the fit ones first.
+ *
+ * A type is out when it does not carry a load that is there, forgives less misalignment than there is, does not take the
+ * growth where it is to be taken inside the bearing, or turns too fast for its size.
+ *
+ * @param pitchDiameterMm - size to judge the speed by; null leaves the speed out
+ */
+export function compareTypes(position: Position, pitchDiameterMm: number | null): TypeForDuty[] {
+  return bearingTypes
+    .map((type) => ({ type, abilities: typeAbilities(type), barred: barsDuty(type, position, pitchDiameterMm) }))
+    .sort((a, b) => Number(a.barred !== null) - Number(b.barred !== null))
+}
+
+function barsDuty(type: BearingType, { load, float, grease }: Position, pitchDiameterMm: number | null): string | null {
+  const able = typeAbilities(type)
+  const most = (part: 'radialN' | 'axialN') => Math.max(load[part] ?? 0, ...load.steps.map((step) => step[part]))
+  const paired = load.arrangement !== 'single' && (type === 'tapered-roller' || type === 'angular-contact-ball')
+  if (most('radialN') > 0 && able.radial === 0) return 'It carries no radial load.'
+  if (most('axialN') > 0) {
+    if (able.axialOneWay === 0) return 'It carries no axial load, but for the ribs of an NJ or NUP.'
+    if (load.axialWay === 'both' && able.axialBothWays === 0 && !paired)
+      return 'Alone it carries axial load one way only; set two against each other.'
+  }
+  if (load.misalignDeg !== null && load.misalignDeg > able.misalignDeg)
+    return `It forgives ${formatNumber(able.misalignDeg, { figures: 1 })}°, not ${formatNumber(load.misalignDeg, { figures: 2 })}°.`
+  if (float.role === 'floating' && float.floatsIn === 'bearing' && able.growthInside === 0)
+    return 'It takes no growth inside itself.'
+  const fastest = Math.max(load.speedRpm ?? 0, ...load.steps.map(({ speedRpm }) => speedRpm))
+  if (pitchDiameterMm !== null && fastest > 0) {
+    const ratio = (pitchDiameterMm * fastest) / speedLimit(type, grease.lubrication)
+    if (ratio > 1) return `At this size it would turn at ${formatNumber(ratio, { figures: 2 })} of what it stands.`
+  }
+  return null
+}

@@ -1,0 +1,83 @@
+import { sizeKey, type Catalogue } from '../catalogue/catalogue.ts'
+import { decodeDesignation } from '../catalogue/decode-designation.ts'
+import { spellSuffix } from '../catalogue/designation-suffixes.ts'
+import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
+import { typeAbilities } from '../catalogue/type-abilities.ts'
+import { bearingTypeNames, isAdjustedAtMounting, type BearingType } from '../model/bearing-type.ts'
+import type { Position } from '../model/position.ts'
+import { closureSuffix, stabilisedFor } from './differences.ts'
+
+/** A bearing to put in instead, and what changes with it. */
+export interface Proposal {
+  designation: string
+  kind: 'equivalent' | 'alternative'
+  /** What changes, in one sentence. */
+  changes: string
+}
+
+/**
+ * The number to order for what the machine calls for, then other types of the same bore, outside diameter and width.
+ *
+ * @returns the direct equivalent first; every number is one this program reads
+ */
+export function proposals(position: Position, bearing: ResolvedBearing, catalogue: Catalogue): Proposal[] {
+  const { row } = bearing
+  const direct = { designation: orderNumber(position, bearing, catalogue), kind: 'equivalent' as const }
+  const others = (catalogue.bySize.get(sizeKey(row)) ?? []).filter(({ designation }) => designation !== row.designation)
+  return [
+    { ...direct, changes: 'The same size with everything the machine calls for in its number.' },
+    ...others.map((one): Proposal => ({
+      designation: one.designation,
+      kind: 'alternative',
+      changes: changesFrom(row.type, one.type, one.series),
+    })),
+  ]
+}
+
+/** The size with the suffixes of what is called for; a suffix its type does not have is left off. */
+function orderNumber({ bearing: given }: Position, { decoded, row }: ResolvedBearing, catalogue: Catalogue): string {
+  const closure = given.requiredClosure ?? decoded.closure
+  const sides = given.requiredClosure === null && decoded.closedSides === 1
+  const clearance = isAdjustedAtMounting(row.type) ? null : (given.requiredClearance ?? decoded.clearanceClass)
+  const precision =
+    given.requiredPrecision ??
+    decoded.features.find((one) => one.startsWith('precision-'))?.replace('precision-', '') ??
+    'normal'
+  const cage =
+    given.requiredCage ??
+    (['brass', 'polyamide', 'steel'] as const).find((one) => decoded.features.includes(`${one}-cage`))
+  const kept = decoded.features.includes('reinforced') ? ' E' : ''
+  const parts = [
+    (given.requiredBore ?? decoded.boreShape) === 'tapered' ? 'K' : '',
+    sides ? closureSuffix[closure].replace('2', '') : closureSuffix[closure],
+    cage ? `-${{ brass: 'M', polyamide: 'TN', steel: 'J' }[cage]}` : '',
+    precision === 'normal' ? '' : `-${precision}`,
+    clearance === null || clearance === 'CN' ? '' : `-${clearance}`,
+    given.hottestRingC !== null && given.hottestRingC > 120 ? `-${stabilisedFor(given.hottestRingC) ?? ''}` : '',
+  ]
+  // Angular contact bearings carry their angle in the number.
+  const angle = decoded.features.find((one) => one.startsWith('contact-angle-'))
+  const angleSuffix = angle ? ` ${{ '15': 'C', '25': 'AC', '30': 'A', '40': 'B' }[angle.slice(14)] ?? ''}` : ''
+  let built = `${row.designation}${kept}${angleSuffix}`
+  for (const part of parts) if (spellSuffix(part.replace('-', ''), row.type)?.length) built += part
+  return decodeDesignation(built, catalogue).normal
+}
+
+function changesFrom(from: BearingType, to: BearingType, series: string): string {
+  if (from === to) return `Series ${series}: the inside differs, so ratings and rings do not interchange.`
+  const [old, other] = [typeAbilities(from), typeAbilities(to)]
+  const parts = (
+    [
+      ['axialBothWays', 'axial load'],
+      ['radial', 'radial load'],
+      ['growthInside', 'growth inside the bearing'],
+      ['stiffness', 'stiffness'],
+    ] as const
+  ).flatMap(([ability, words]) => {
+    const step = other[ability] - old[ability]
+    return step === 0 ? [] : [`${other[ability] === 0 ? 'no' : step > 0 ? 'more' : 'less'} ${words}`]
+  })
+  if (other.misalignDeg > 3 * old.misalignDeg) parts.push('forgives misalignment')
+  if (other.misalignDeg * 3 < old.misalignDeg) parts.push('forgives no misalignment')
+  return `A ${bearingTypeNames[to]} bearing${parts.length > 0 ? `: ${parts.join(', ')}` : ''}.`
+}
