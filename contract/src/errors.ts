@@ -6,6 +6,7 @@ import { z } from 'zod'
  *
  * - SIGNED_OUT 401, NOT_ALLOWED 403, NOT_FOUND 404, SAVED_SINCE 409, TOO_LARGE 413, TOO_MANY 429
  * - UNEXPECTED 500: logged with an id to quote; DATABASE_DOWN 503
+ * - DEVICE_FAILED 502: a gauge or other instrument does not answer, or answers rubbish
  */
 export const apiErrorCodes = [
   ...inputErrorCodes,
@@ -17,6 +18,7 @@ export const apiErrorCodes = [
   'TOO_MANY',
   'UNEXPECTED',
   'DATABASE_DOWN',
+  'DEVICE_FAILED',
 ] as const
 export type ApiErrorCode = (typeof apiErrorCodes)[number]
 

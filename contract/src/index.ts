@@ -12,3 +12,4 @@ export {
   Yard,
 } from './site.ts'
 export { Health } from './health.ts'
+export { Measurable, measurables, Reading, TakeReading } from './devices.ts'

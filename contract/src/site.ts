@@ -1,4 +1,4 @@
-import { Duty, MachineKind, Position } from '@yardfrost/core'
+import { Duty, Machine, MachineKind, Position } from '@yardfrost/core'
 import { z } from 'zod'
 
 const State = z.enum(['go', 'watch', 'stop', 'open'])
@@ -38,7 +38,7 @@ export const PositionDetail = z.object({
   id: z.uuid(),
   name: z.string(),
   area: z.string(),
-  machine: z.object({ id: z.uuid(), tag: z.string(), name: z.string(), kind: MachineKind, duty: Duty }),
+  machine: Machine.extend({ id: z.uuid(), tag: z.string(), name: z.string() }),
   inputs: Position,
   version: z.int(),
   savedAt: z.iso.datetime(),

@@ -40,7 +40,7 @@ export function assess(
     shaftInterferenceUm: seated.fits.shaft?.interferenceMeanUm ?? null,
     housingInterferenceUm: seated.fits.housing?.interferenceMeanUm ?? null,
   }
-  return assessment({
+  const lenses = {
     identify: assessIdentify(position, bearing, catalogue),
     carry: carried.assessment,
     seat: seated.assessment,
@@ -48,5 +48,6 @@ export function assess(
     mount: assessMount(position, bearing, seated.shaftInterferenceMaxUm),
     grease: assessGrease(position, bearing, carried.loadRatio),
     diagnose: assessDiagnose(position, bearing, facts, damage),
-  })
+  }
+  return assessment(lenses, bearing.kind === 'found' ? bearing.bearing.row.type : null)
 }

@@ -1,10 +1,14 @@
 import type { PositionDetail } from '@yardfrost/contract'
+import { assess } from '@yardfrost/core'
 import { assert } from 'chai'
 import type { Express } from 'express'
 import { pino } from 'pino'
 import request from 'supertest'
 import { loadReferences } from '../src/reference-files.ts'
+import { gaugeAt } from '../src/devices/gauge.ts'
+import { startSimulatedGauge } from '../src/devices/simulated-gauge.ts'
 import { createApp } from '../src/http/app.ts'
+import { addPosition } from '../src/store/positions.ts'
 import { migrate } from '../src/store/migrate.ts'
 import { password, seededInputs, seedSite, type SeededSite } from './seed.ts'
 import { testDatabase, type TestDatabase } from './test-database.ts'
@@ -13,6 +17,7 @@ describe('HTTP', () => {
   let database: TestDatabase
   let app: Express
   let site: SeededSite
+  let gauge: Awaited<ReturnType<typeof startSimulatedGauge>>
   const references = loadReferences()
 
   before(async () => {
@@ -21,9 +26,21 @@ describe('HTTP', () => {
     site = await seedSite(database.pool, references.catalogue, 'north')
     await seedSite(database.pool, references.catalogue, 'south')
     const log = pino({ level: 'silent' })
-    app = createApp({ pool: database.pool, references, secret: 'for tests', version: '1.2.3', log, webFolder: null })
+    gauge = await startSimulatedGauge()
+    app = createApp({
+      pool: database.pool,
+      references,
+      gauge: gaugeAt('127.0.0.1', gauge.port),
+      secret: 'for tests',
+      version: '1.2.3',
+      log,
+      webFolder: null,
+    })
   })
-  after(() => database.drop())
+  after(async () => {
+    await gauge.stop()
+    await database.drop()
+  })
 
   const signedIn = async (login: string) => {
     const agent = request.agent(app)
@@ -298,6 +315,68 @@ describe('HTTP', () => {
       )
     })
   })
+
+  describe('the gauge of the shop', () => {
+    const press = (changes: object = {}) => ({
+      positionId: site.positionId,
+      measurable: 'shaft',
+      nominalMm: 70,
+      plane: 0,
+      direction: 1,
+      ...changes,
+    })
+
+    it('gives a reading of a seat near its nominal, and about the same again', async () => {
+      const agent = await signedIn('viewer@north')
+      const read = async () => (await agent.post('/api/devices/gauge/readings').send(press()).expect(201)).body
+      const [first, second] = [await read(), await read()]
+      assert.approximately(first.valueMm, 70, 0.03)
+      assert.approximately(first.valueMm, second.valueMm, 0.0011)
+      assert.match(first.instrument, /micrometer/)
+    })
+
+    for (const [why, changes, status, code] of [
+      ['a thing no gauge measures', { measurable: 'weight' }, 400, 'NOT_ONE_OF'],
+      ['a seat without a nominal size', { nominalMm: null }, 502, 'DEVICE_FAILED'],
+      ['a position of no site', { positionId: '00000000-0000-4000-8000-000000000000' }, 404, 'NOT_FOUND'],
+    ] as const)
+      it(`refuses ${why}`, async () => {
+        const agent = await signedIn('technician@north')
+        const { body } = await agent.post('/api/devices/gauge/readings').send(press(changes)).expect(status)
+        assert.equal(body.error.code, code)
+        assert.isNotEmpty(body.error.fix)
+      })
+
+    it('is for those who are signed in', () =>
+      request(app).post('/api/devices/gauge/readings').send(press()).expect(401))
+
+    it('measures on its own site only', async () => {
+      const agent = await signedIn('technician@south')
+      await agent.post('/api/devices/gauge/readings').send(press()).expect(404)
+    })
+  })
+
+  it('judges the whole shaft from the lives of its other positions', async () => {
+    const other = { ...seededInputs(), load: { ...seededInputs().load, radialN: 8000 } }
+    await addPosition(database.pool, {
+      siteId: site.siteId,
+      machineId: site.machineId,
+      name: 'Far end',
+      walkOrder: 1,
+      inputs: other,
+      assessment: assess(other, { kind: 'pump', duty: 'round-the-clock' }, references.catalogue),
+      accountId: null,
+    })
+    const agent = await signedIn('technician@north')
+    const { body } = await agent.get(address()).expect(200)
+    const { others } = (body as PositionDetail).machine
+    assert.deepEqual(
+      others?.map(({ position, bearingType }) => [position, bearingType]),
+      [['Far end', 'deep-groove-ball']],
+    )
+    // (62.2/8)³ million turns at 1480 a minute
+    assert.approximately(others?.[0]?.lifeH ?? 0, 5290, 60)
+  })
 })
 
 describe('migrations', () => {
@@ -305,7 +384,7 @@ describe('migrations', () => {
     const database = await testDatabase('migrations')
     try {
       const [first, second] = await Promise.all([migrate(database.pool), migrate(database.pool)])
-      assert.lengthOf([...first, ...second], 2)
+      assert.lengthOf([...first, ...second], 3)
       assert.isEmpty(await migrate(database.pool))
     } finally {
       await database.drop()

@@ -1,5 +1,5 @@
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import type { InputError } from '../errors/input-error.ts';
+import type { InputError } from '../errors/input-error.ts'
 import { attempt } from '../errors/input-error.ts'
 import { lifeExponent } from '../model/bearing-type.ts'
 import type { Machine } from '../model/machine.ts'

@@ -1,3 +1,4 @@
+import type { BearingType } from '../model/bearing-type.ts'
 import type { Figure, Missing } from './figure.ts'
 
 /** Lenses in the order the work is done. */
@@ -46,6 +47,8 @@ export interface Assessment {
   findings: (Check & { lens: Lens })[]
   /** Worst lens. */
   state: PositionState
+  /** Null while no bearing of the tables is on the bench. */
+  bearingType: BearingType | null
 }
 
 const severity: Record<LensState, number> = { idle: 0, go: 1, open: 2, watch: 3, stop: 4 }
@@ -85,10 +88,10 @@ function missingOf(figures: Record<string, Figure>): Missing[] {
 }
 
 /** Puts the lenses of a position together. */
-export function assessment(all: Record<Lens, LensAssessment>): Assessment {
+export function assessment(all: Record<Lens, LensAssessment>, bearingType: BearingType | null): Assessment {
   const findings = lenses
     .flatMap((lens) => all[lens].checks.map((check) => ({ ...check, lens })))
     .filter(({ verdict }) => verdict !== 'go')
     .sort((a, b) => severity[b.verdict] - severity[a.verdict])
-  return { lenses: all, findings, state: worstOf(lenses.map((lens) => all[lens].state)) }
+  return { lenses: all, findings, state: worstOf(lenses.map((lens) => all[lens].state)), bearingType }
 }

@@ -13,7 +13,9 @@ import type { Logger } from 'pino'
 import { pinoHttp } from 'pino-http'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import { sameOrigin } from './access.ts'
+import type { Gauge } from '../devices/gauge.ts'
 import { calcRoutes } from './calc-routes.ts'
+import { deviceRoutes } from './device-routes.ts'
 import { docsRoutes } from './docs-routes.ts'
 import { errorHandler } from './error-handler.ts'
 import { healthRoutes } from './health-routes.ts'
@@ -23,6 +25,7 @@ import { siteRoutes } from './site-routes.ts'
 export interface AppParts {
   pool: pg.Pool
   references: References
+  gauge: Gauge
   secret: string
   version: string
   log: Logger
@@ -33,7 +36,7 @@ export interface AppParts {
 const hour = 3_600_000
 
 /** The whole HTTP side: API under /api, the web app for everything else. */
-export function createApp({ pool, references, secret, version, log, webFolder }: AppParts): Express {
+export function createApp({ pool, references, gauge, secret, version, log, webFolder }: AppParts): Express {
   const app = express()
   app.disable('x-powered-by')
   app.use(
@@ -63,13 +66,13 @@ export function createApp({ pool, references, secret, version, log, webFolder }:
     }),
   )
   app.use(compression())
-  app.use('/api', apiRoutes({ pool, references, secret, version }))
+  app.use('/api', apiRoutes({ pool, references, gauge, secret, version }))
   if (webFolder) serveWeb(app, webFolder)
   app.use(errorHandler)
   return app
 }
 
-function apiRoutes({ pool, references, secret, version }: Omit<AppParts, 'log' | 'webFolder'>) {
+function apiRoutes({ pool, references, gauge, secret, version }: Omit<AppParts, 'log' | 'webFolder'>) {
   const api = express.Router()
   api.use((_request, response, next) => {
     response.set('Cache-Control', 'no-store')
@@ -95,6 +98,7 @@ function apiRoutes({ pool, references, secret, version }: Omit<AppParts, 'log' |
   api.use(express.json({ limit: '512kb' }))
   api.use(sessionRoutes(pool))
   api.use(siteRoutes(pool, references))
+  api.use(deviceRoutes(pool, gauge))
   api.use((request) => {
     throw new NotFoundError('address', `/api${request.path}`)
   })

@@ -4,6 +4,7 @@ import type { ErrorRequestHandler } from 'express'
 import type { Request } from 'express'
 import { AccessError } from '../errors/access-error.ts'
 import { ConflictError } from '../errors/conflict-error.ts'
+import { DeviceError } from '../errors/device-error.ts'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import { isDatabaseAway } from '../store/database.ts'
 
@@ -39,6 +40,9 @@ function answerTo(error: unknown, request: Request): Answer {
       status: 409,
       body: { error: { code: 'SAVED_SINCE', message: error.message, fix }, theirs: error.theirs },
     }
+  }
+  if (error instanceof DeviceError) {
+    return { status: 502, body: { error: { code: 'DEVICE_FAILED', message: error.message, fix: error.fix } } }
   }
   if (isDatabaseAway(error)) {
     return {

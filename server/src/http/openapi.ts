@@ -6,8 +6,10 @@ import {
   MachineDetail,
   PositionDetail,
   PositionHistory,
+  Reading,
   SavePosition,
   SignIn,
+  TakeReading,
   Yard,
 } from '@yardfrost/contract'
 import { createCalculations, type References } from '@yardfrost/core'
@@ -84,6 +86,13 @@ export function openApiDocument(references: References, version: string): object
     summary: 'Saves of a position, newest first',
     request: { params: Id },
     responses: { 200: answer(PositionHistory, 'The saves') },
+  })
+  registry.registerPath({
+    method: 'post',
+    path: '/api/devices/gauge/readings',
+    summary: 'Take one reading with the gauge of the shop',
+    request: { body: json(TakeReading) },
+    responses: { 201: answer(Reading, 'The reading'), 400: refused, 404: refused, 502: refused },
   })
   for (const { name, title, source, input } of createCalculations(references).values()) {
     registry.registerPath({

@@ -2,7 +2,15 @@
 -- One position with its machine and who saved it last.
 -- $1 site id (uuid)   $2 position id (uuid)
 select p.id, p.name, a.name as area, p.inputs, p.version, p.saved_at, s.name as saved_by,
-  m.id as machine_id, m.tag, m.name as machine_name, m.kind, m.duty
+  m.id as machine_id, m.tag, m.name as machine_name, m.kind, m.duty,
+  coalesce((
+    select jsonb_agg(jsonb_build_object('position', o.name, 'bearingType', o.bearing_type, 'lifeH', o.life_h)
+      order by o.walk_order)
+    from position o
+    where o.machine_id = m.id
+      and o.id <> p.id
+      and o.life_h > 0
+  ), '[]') as others
 from position p
 join machine m on m.id = p.machine_id
 join area a on a.id = m.area_id
@@ -13,9 +21,9 @@ where p.site_id = $1
 -- name: savePosition
 -- New inputs of a position, if nobody saved since; no row comes back otherwise.
 -- $1 site id (uuid)   $2 position id (uuid)   $3 version the save started from   $4 inputs   $5 assessment
--- $6 state   $7 designation   $8 account id (uuid)
+-- $6 state   $7 designation   $8 account id (uuid)   $9 rated life (h, or null)   $10 bearing type (or null)
 update position
-set inputs = $4, assessment = $5, state = $6, designation = $7, saved_by = $8,
+set inputs = $4, assessment = $5, state = $6, designation = $7, saved_by = $8, life_h = $9, bearing_type = $10,
   version = version + 1, saved_at = now()
 where site_id = $1
   and id = $2
@@ -50,7 +58,7 @@ limit $3
 -- name: addPosition
 -- New position with its first assessment.
 -- $1 site id (uuid)   $2 machine id (uuid)   $3 name   $4 walking order   $5 inputs   $6 assessment   $7 state
--- $8 designation   $9 account id (uuid, or null)
-insert into position (site_id, machine_id, name, walk_order, inputs, assessment, state, designation, saved_by)
-values ($1, $2, $3, $4, $5, $6, $7, $8, $9)
+-- $8 designation   $9 account id (uuid, or null)   $10 rated life (h, or null)   $11 bearing type (or null)
+insert into position (site_id, machine_id, name, walk_order, inputs, assessment, state, designation, saved_by, life_h, bearing_type)
+values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11)
 returning id

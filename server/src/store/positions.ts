@@ -32,13 +32,21 @@ const PositionRow = z
     machine_name: z.string(),
     kind: z.string(),
     duty: z.string(),
+    others: z.unknown(),
   })
   .transform((row) =>
     PositionDetail.parse({
       id: row.id,
       name: row.name,
       area: row.area,
-      machine: { id: row.machine_id, tag: row.tag, name: row.machine_name, kind: row.kind, duty: row.duty },
+      machine: {
+        id: row.machine_id,
+        tag: row.tag,
+        name: row.machine_name,
+        kind: row.kind,
+        duty: row.duty,
+        others: row.others,
+      },
       inputs: row.inputs,
       version: row.version,
       savedAt: row.saved_at,
@@ -71,9 +79,14 @@ export async function getPosition(db: Db, siteId: string, positionId: string): P
 }
 
 /** What is stored of an assessment beside the whole: what lists are searched and sorted by. */
-function searchable(assessment: Assessment): { state: string; designation: string | null } {
+function searchable(assessment: Assessment) {
   const { value } = assessment.lenses.identify.figures['designation'] ?? { value: null }
-  return { state: assessment.state, designation: value?.kind === 'text' ? value.text : null }
+  return {
+    state: assessment.state,
+    designation: value?.kind === 'text' ? value.text : null,
+    lifeH: numberOf(assessment.lenses.carry.figures['life']),
+    bearingType: assessment.bearingType,
+  }
 }
 
 /**
@@ -95,7 +108,7 @@ export async function savePosition(
   },
 ): Promise<PositionDetail> {
   return inTransaction(pool, async (db) => {
-    const { state, designation } = searchable(save.assessment)
+    const { state, designation, lifeH, bearingType } = searchable(save.assessment)
     const { rows } = await db.query({
       name: 'positions.savePosition',
       text: sql.savePosition,
@@ -108,6 +121,8 @@ export async function savePosition(
         state,
         designation,
         save.accountId,
+        lifeH,
+        bearingType,
       ],
     })
     if (!rows[0]) throw new ConflictError(await getPosition(db, save.siteId, save.positionId))
@@ -123,7 +138,7 @@ export async function savePosition(
         JSON.stringify({
           version: save.version + 1,
           state,
-          lifeH: numberOf(save.assessment.lenses.carry.figures['life']),
+          lifeH,
         }),
       ],
     })
@@ -163,7 +178,7 @@ export async function addPosition(
     accountId: string | null
   },
 ): Promise<string> {
-  const { state, designation } = searchable(position.assessment)
+  const { state, designation, lifeH, bearingType } = searchable(position.assessment)
   const { rows } = await db.query({
     name: 'positions.addPosition',
     text: sql.addPosition,
@@ -177,6 +192,8 @@ export async function addPosition(
       state,
       designation,
       position.accountId,
+      lifeH,
+      bearingType,
     ],
   })
   const id = z.uuid().parse(rows[0]?.id)

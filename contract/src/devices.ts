@@ -1,0 +1,24 @@
+import { z } from 'zod'
+
+/** What a gauge is set on. Rings are measured with the calliper, seats with micrometer or bore gauge. */
+export const measurables = ['bore', 'outside', 'width', 'shaft', 'housing'] as const
+export const Measurable = z.enum(measurables)
+export type Measurable = z.infer<typeof Measurable>
+
+/** One press of the data button: what is measured on which position, and where on it. */
+export const TakeReading = z.strictObject({
+  positionId: z.uuid(),
+  measurable: Measurable,
+  /** Nominal size where it is known; a bearing without a number has none. */
+  nominalMm: z.number().gt(0).max(2000).nullable(),
+  plane: z.int().min(0).max(11),
+  direction: z.int().min(0).max(11),
+})
+export type TakeReading = z.infer<typeof TakeReading>
+
+export const Reading = z.object({
+  valueMm: z.number().gt(0).max(2000),
+  /** The instrument as it calls itself. */
+  instrument: z.string(),
+})
+export type Reading = z.infer<typeof Reading>

@@ -1,0 +1,93 @@
+import { Measurable } from '@yardfrost/contract'
+import { seededRandom } from '@yardfrost/core'
+import { createHash } from 'node:crypto'
+import { createServer, type Server } from 'node:net'
+import type { AddressInfo } from 'node:net'
+
+/** Sizes of the made-up worn bearings that lie on the benches, mm. */
+const wornBearings = [
+  { bore: 60, outside: 110, width: 22 },
+  { bore: 45, outside: 85, width: 19 },
+  { bore: 80, outside: 140, width: 26 },
+  { bore: 35, outside: 72, width: 17 },
+] as const
+
+const instruments: Record<Measurable, string> = {
+  bore: 'calliper (simulated)',
+  outside: 'calliper (simulated)',
+  width: 'calliper (simulated)',
+  shaft: 'micrometer (simulated)',
+  housing: 'bore gauge (simulated)',
+}
+
+/** Repeatability, mm: a calliper shows hundredths, the others tenths of a thousandth. */
+const noiseMm: Record<Measurable, number> = { bore: 0.01, outside: 0.01, width: 0.01, shaft: 0.0005, housing: 0.0007 }
+
+/** Chance that is the same for the same words. */
+function chanceFor(...words: (string | number)[]): () => number {
+  return seededRandom(createHash('sha256').update(words.join(' ')).digest().readUInt32BE(0))
+}
+
+/**
+ * Size of a made-up piece at one place, mm. A worn ring is larger in the bore and smaller outside and in width; a seat is off
+ * its nominal by some micrometres, a little oval and a little tapered. The same piece gives the same sizes every time.
+ */
+export function pieceSize(
+  piece: string,
+  measurable: Measurable,
+  nominalMm: number | null,
+  plane: number,
+  direction: number,
+): number | null {
+  const shape = chanceFor(piece, measurable)
+  if (measurable === 'shaft' || measurable === 'housing') {
+    if (nominalMm === null) return null
+    const offMm = (measurable === 'shaft' ? 0.004 : 0.012) + 0.008 * shape()
+    const ovalMm = 0.001 + 0.004 * shape()
+    const taperMm = 0.001 + 0.005 * shape()
+    const turn = 2 * Math.PI * shape()
+    return nominalMm + offMm - taperMm * (plane / 2) + (ovalMm / 2) * Math.cos(2 * ((direction * Math.PI) / 4) + turn)
+  }
+  const worn = wornBearings[Math.floor(chanceFor(piece)() * wornBearings.length)] ?? wornBearings[0]
+  const wearMm = { bore: 0.02 + 0.03 * shape(), outside: -0.01 - 0.02 * shape(), width: -0.03 - 0.03 * shape() }
+  return worn[measurable] + wearMm[measurable]
+}
+
+/**
+ * Starts the simulated gauges on a free port of loopback.
+ *
+ * @returns its port and how to stop it
+ */
+export async function startSimulatedGauge(): Promise<{ port: number; stop: () => Promise<void> }> {
+  let pressed = 0
+  const server: Server = createServer((socket) => {
+    let heard = ''
+    socket.on('error', () => socket.destroy())
+    socket.on('data', (chunk: Buffer) => {
+      heard += chunk.toString('utf8')
+      const [line, ...more] = heard.split('\n')
+      if (more.length === 0 || line === undefined) return
+      socket.end(`${answer(line.trim(), ++pressed)}\n`)
+    })
+  })
+  await new Promise<void>((listening, failed) => {
+    server.once('error', failed)
+    server.listen(0, '127.0.0.1', () => listening())
+  })
+  return {
+    port: (server.address() as AddressInfo).port,
+    stop: () => new Promise((stopped) => server.close(() => stopped())),
+  }
+}
+
+function answer(line: string, pressed: number): string {
+  const [command, piece = '', what, nominal = '-', plane, direction] = line.split(' ')
+  const measurable = Measurable.safeParse(what)
+  if (command !== 'measure' || !measurable.success) return 'error nothing to measure'
+  const nominalMm = nominal === '-' ? null : Number(nominal)
+  const size = pieceSize(piece, measurable.data, nominalMm, Number(plane) || 0, Number(direction) || 0)
+  if (size === null) return 'error set the gauge to a nominal size first'
+  const noise = (chanceFor(piece, pressed)() - 0.5) * 2 * noiseMm[measurable.data]
+  const decimals = noiseMm[measurable.data] > 0.005 ? 2 : 4
+  return `reading ${(size + noise).toFixed(decimals)} mm ${instruments[measurable.data]}`
+}
