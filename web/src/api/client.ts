@@ -5,9 +5,11 @@ import {
   PositionConflict,
   PositionDetail,
   PositionHistory,
+  Reading,
   Yard,
   type SavePosition,
   type SignIn,
+  type TakeReading,
 } from '@yardfrost/contract'
 import type { z } from 'zod'
 
@@ -78,6 +80,9 @@ export const api = {
   machine: (id: string) => read(MachineDetail, `/machines/${id}`),
   position: (id: string) => read(PositionDetail, `/positions/${id}`),
   history: (id: string) => read(PositionHistory, `/positions/${id}/history`),
+  /** One reading of the gauge of the shop. */
+  takeReading: async (task: TakeReading): Promise<Reading> =>
+    Reading.parse(await ask('POST', '/devices/gauge/readings', task)),
   /** @throws SaveConflict when somebody saved in between */
   async savePosition(id: string, save: SavePosition): Promise<PositionDetail> {
     try {

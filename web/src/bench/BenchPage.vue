@@ -7,6 +7,7 @@ import { onBeforeRouteLeave, useRouter } from 'vue-router'
 import { ApiFailure } from '../api/client.ts'
 import BearingSheet from '../drawing/BearingSheet.vue'
 import { halfSection } from '../drawing/half-section.ts'
+import LookAlikes from '../drawing/LookAlikes.vue'
 import { layOut, scaleWords } from '../drawing/sheet.ts'
 import { useFormat } from '../figures/use-format.ts'
 import WorkingPanel from '../figures/WorkingPanel.vue'
@@ -25,6 +26,9 @@ import LensTrack from './LensTrack.vue'
 import MountLens from './mount/MountLens.vue'
 import { overlayFor } from './overlay-for.ts'
 import SeatLens from './seat/SeatLens.vue'
+import { keepDrawing, keepFigures } from './download.ts'
+import { pageOfField } from './lens-pages.ts'
+import { useCandidates } from './identify/use-candidates.ts'
 import { lensOfField, openBench } from './use-bench.ts'
 
 const { id, lens: asked = '' } = defineProps<{ id: string; lens?: string }>()
@@ -73,7 +77,11 @@ function toggleWorking() {
 
 /** Goes to a field, on another lens if need be, and puts the cursor there. */
 async function goToField(path: string | null, on: Lens = path ? lensOfField(path) : lens.value) {
-  if (on !== lens.value) choose(on)
+  // A field stands on the lens it belongs to, whichever lens complains of it.
+  const where = path ? lensOfField(path) : on
+  if (where !== lens.value) choose(where)
+  const page = path ? pageOfField(where, path) : null
+  if (page) bench.turnTo(where, page)
   working.value = ''
   await nextTick()
   // The lens has changed with the route, one tick later.
@@ -115,6 +123,28 @@ const caption = computed(() =>
     ? `Half-section ${scaleWords(pxPerMm.value)} on the sheet, drawn from ${dimensions.value.bore} × ${dimensions.value.outside} × ${dimensions.value.width} ${format.unit('length')}`
     : '',
 )
+
+const candidates = useCandidates(bench)
+/** Measuring compares what it can be; every other page looks at what is on the bench. */
+const comparing = computed(
+  () => lens.value === 'identify' && bench.pageOf('identify') === 'measure' && candidates.value.length > 0,
+)
+function take(designation: string) {
+  bench.change(`${designation} is on the bench.`, {
+    ...bench.inputs.value,
+    bearing: { ...bench.inputs.value.bearing, designation },
+  })
+}
+
+/** What files of this position are called. */
+const fileName = computed(() => {
+  const now = bench.detail.value
+  return now ? `${now.machine.tag} ${now.name} ${lens.value}`.replace(/[^\w-]+/g, '-').toLowerCase() : 'position'
+})
+function saveDrawing() {
+  const drawing = frame.value?.querySelector('svg')
+  if (drawing) keepDrawing(drawing, fileName.value)
+}
 
 const time = (iso: string) =>
   new Date(iso).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
@@ -215,13 +245,46 @@ async function saveAndLeave() {
         />
       </div>
       <ConflictPanel v-if="bench.conflict.value" />
+      <div v-if="bench.undoable.value" class="notice" role="status" data-test="undoable">
+        <p>{{ bench.undoable.value.what }}</p>
+        <Button
+          label="Undo"
+          size="small"
+          severity="secondary"
+          variant="outlined"
+          data-test="undo"
+          @click="bench.undo()"
+        />
+        <Button label="Keep" size="small" variant="text" @click="bench.undoable.value = null" />
+      </div>
     </div>
     <div class="body">
       <section class="drawing" aria-label="Drawing">
-        <p class="label caption">{{ caption }}</p>
+        <p class="label caption">
+          <span>{{ comparing ? 'What the readings fit, all to one scale' : caption }}</span>
+          <span class="files">
+            <button v-if="section || comparing" type="button" data-test="save-drawing" @click="saveDrawing">
+              drawing as SVG
+            </button>
+            <button
+              type="button"
+              data-test="save-figures"
+              @click="keepFigures(bench.assessment.value, format, fileName)"
+            >
+              figures as CSV
+            </button>
+          </span>
+        </p>
         <div ref="frame" class="frame">
+          <LookAlikes
+            v-if="comparing && width > 0 && height > 0"
+            :candidates="candidates"
+            :width="width"
+            :height="height"
+            @choose="take"
+          />
           <BearingSheet
-            v-if="section && overlay && width > 0 && height > 0"
+            v-else-if="section && overlay && width > 0 && height > 0"
             :section="section"
             :width="width"
             :height="height"
@@ -289,8 +352,28 @@ async function saveAndLeave() {
 }
 
 .caption {
+  display: flex;
+  justify-content: space-between;
+  gap: 18px;
   padding: 12px 22px 0;
   min-height: 34px;
+}
+
+.files {
+  display: flex;
+  gap: 14px;
+  white-space: nowrap;
+}
+
+.files button {
+  padding: 0;
+  border: 0;
+  background: none;
+  color: var(--ink-2);
+  font: 15px var(--label);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
 }
 
 .frame {

@@ -2,6 +2,8 @@
 import type { PositionRevision } from '@yardfrost/contract'
 import { onMounted, ref } from 'vue'
 import { api, ApiFailure } from '../api/client.ts'
+import DifferenceTable from './DifferenceTable.vue'
+import { inputDifferences } from './input-differences.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { useBench } from './use-bench.ts'
 
@@ -22,8 +24,11 @@ onMounted(async () => {
 
 const time = (iso: string) => new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
 
-function bringBack({ inputs }: PositionRevision) {
-  bench.inputs.value = JSON.parse(JSON.stringify(inputs)) as typeof inputs
+/** Version whose inputs are held against those on the bench. */
+const compared = ref<number | null>(null)
+
+function bringBack({ inputs, savedAt }: PositionRevision) {
+  bench.change(`The save of ${time(savedAt)} is back as a draft.`, inputs)
   emit('close')
 }
 </script>
@@ -44,10 +49,35 @@ function bringBack({ inputs }: PositionRevision) {
           </p>
           <p class="quiet">{{ time(one.savedAt) }}, {{ one.savedBy ?? 'nobody known' }}</p>
         </div>
-        <button v-if="one.version !== bench.detail.value?.version" type="button" class="close" @click="bringBack(one)">
-          bring back
-        </button>
-        <span v-else class="quiet">now</span>
+        <span class="do">
+          <button
+            type="button"
+            class="close"
+            :aria-expanded="compared === one.version"
+            data-test="compare"
+            @click="compared = compared === one.version ? null : one.version"
+          >
+            {{ compared === one.version ? 'hide' : 'compare' }}
+          </button>
+          <button
+            v-if="one.version !== bench.detail.value?.version"
+            type="button"
+            class="close"
+            data-test="bring-back"
+            @click="bringBack(one)"
+          >
+            bring back
+          </button>
+          <span v-else class="quiet">now</span>
+        </span>
+        <DifferenceTable
+          v-if="compared === one.version"
+          class="compared"
+          :differences="inputDifferences(one.inputs, bench.inputs.value)"
+          from="then"
+          to="on the bench"
+          data-test="difference"
+        />
       </li>
     </ol>
   </section>
@@ -80,5 +110,15 @@ li {
   gap: 10px;
   padding: 8px 0;
   border-top: 1px solid var(--hair);
+}
+
+.do {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+
+.compared {
+  grid-column: 2 / -1;
 }
 </style>

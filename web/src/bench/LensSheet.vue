@@ -1,19 +1,31 @@
 <script setup lang="ts">
 import type { LensAssessment } from '@yardfrost/core'
 import { computed } from 'vue'
+import LensPages from './LensPages.vue'
+import { lensPages } from './lens-pages.ts'
+import { useBench } from './use-bench.ts'
 import CheckLine from '../figures/CheckLine.vue'
 
-/** The frame of a lens: its question, its inputs, its figures, its checks worst first, its cautions. */
-const { lens, question } = defineProps<{ lens: LensAssessment; question: string }>()
+/** The frame of a lens: its pages, its question, its inputs, its figures, its checks worst first, its cautions. */
+const { lens, question = '' } = defineProps<{
+  lens: LensAssessment
+  /** For a lens of one page; the pages bring their own. */
+  question?: string
+}>()
 defineEmits<{ field: [path: string] }>()
 
+const bench = useBench()
+const asked = computed(
+  () => question || (lensPages[lens.lens]?.find(({ key }) => key === bench.pageOf(lens.lens))?.question ?? ''),
+)
 const order = { stop: 0, watch: 1, go: 2 }
 const checks = computed(() => [...lens.checks].sort((a, b) => order[a.verdict] - order[b.verdict]))
 </script>
 
 <template>
   <div class="lens">
-    <h2>{{ question }}</h2>
+    <LensPages :lens="lens.lens" />
+    <h2>{{ asked }}</h2>
     <slot name="inputs" />
     <div v-if="$slots['figures']" class="figures">
       <slot name="figures" />

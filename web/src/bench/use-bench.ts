@@ -5,6 +5,7 @@ import { computed, inject, provide, reactive, ref, watch, type InjectionKey } fr
 import { z } from 'zod'
 import { api, ApiFailure, SaveConflict } from '../api/client.ts'
 import { useSession } from '../shell/session.ts'
+import { lensPages } from './lens-pages.ts'
 import { catalogue, damage } from './references.ts'
 
 /** Unsaved inputs as this device keeps them until they are saved or thrown away. */
@@ -36,13 +37,18 @@ function createBench(id: string) {
   const busy = ref(false)
   /** Fields whose text cannot be read, with what is wrong. They keep the last good value. */
   const unreadable = reactive(new Map<string, string>())
+  /** Page that each lens is open at. */
+  const pages = reactive<Partial<Record<Lens, string>>>({})
+  /** A change made at one stroke, and what stood there before it. */
+  const undoable = ref<{ what: string; before: Position } | null>(null)
   /** Figure that is pointed at, on the drawing or beside it. */
   const lit = ref<string | null>(null)
 
   const machine = computed(() => detail.value?.machine ?? ({ kind: 'other', duty: 'round-the-clock' } as const))
   const assessment = computed(() => assess(inputs.value, machine.value, catalogue, damage))
+  const lookup = computed(() => lookUpBearing(inputs.value.bearing.designation, catalogue))
   const bearing = computed(() => {
-    const found = lookUpBearing(inputs.value.bearing.designation, catalogue)
+    const found = lookup.value
     return found.kind === 'found' ? found.bearing : null
   })
   const dirty = computed(() => detail.value !== null && !sameInputs(inputs.value, detail.value.inputs))
@@ -144,6 +150,23 @@ function createBench(id: string) {
     trouble.value = null
   }
 
+  const pageOf = (lens: Lens): string => pages[lens] ?? lensPages[lens]?.[0]?.key ?? ''
+  function turnTo(lens: Lens, page: string): void {
+    pages[lens] = page
+  }
+
+  /** Changes several inputs at once, so that one press takes it back. */
+  function change(what: string, next: Position): void {
+    undoable.value = { what, before: copyOf(inputs.value) }
+    inputs.value = copyOf(next)
+  }
+
+  function undo(): void {
+    if (!undoable.value) return
+    inputs.value = undoable.value.before
+    undoable.value = null
+  }
+
   function valueAt(path: FieldPath): unknown {
     const [group = '', field = ''] = path.split('.')
     return (inputs.value as Record<string, Record<string, unknown>>)[group]?.[field]
@@ -160,6 +183,7 @@ function createBench(id: string) {
     detail,
     inputs,
     assessment,
+    lookup,
     bearing,
     dirty,
     busy,
@@ -172,6 +196,12 @@ function createBench(id: string) {
     save,
     settle,
     discard,
+    pageOf,
+    turnTo,
+    undoable,
+    change,
+    undo,
+    machine,
     valueAt,
     setAt,
   }

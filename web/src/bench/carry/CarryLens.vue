@@ -1,147 +1,22 @@
 <script setup lang="ts">
-import { lifeExponent, numberOf, runningKinds, toShown, wantedLife } from '@yardfrost/core'
-import Slider from 'primevue/slider'
-import { computed, defineAsyncComponent, ref } from 'vue'
-import FigureLine from '../../figures/FigureLine.vue'
-import { useFormat } from '../../figures/use-format.ts'
-import ChoiceField from '../ChoiceField.vue'
+import { computed, type Component } from 'vue'
 import LensSheet from '../LensSheet.vue'
-import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
-
-// The chart library weighs more than the rest of the page; the figures do not wait for it.
-const LifeCurve = defineAsyncComponent(() => import('./LifeCurve.vue'))
+import DutyPage from './DutyPage.vue'
+import LifePage from './LifePage.vue'
+import SweepPage from './SweepPage.vue'
+import WhatIfPage from './WhatIfPage.vue'
 
 const emit = defineEmits<{ working: [figure: string]; field: [path: string] }>()
 const bench = useBench()
-const format = useFormat()
 const lens = computed(() => bench.assessment.value.lenses.carry)
-const figures = computed(() => lens.value.figures)
-
-const runningWords = { quiet: 'quiet, accurate', normal: 'normal, smooth', shock: 'with shock' }
-const runningOptions = runningKinds.map((kind) => ({ value: kind, label: runningWords[kind] }))
-const dutyNote = computed(() => {
-  const machine = bench.detail.value?.machine
-  return bench.inputs.value.load.wantedLifeH === null && machine
-    ? `${format.inline({ kind: 'number', number: wantedLife(machine.duty).wantedH }, 'duration')} by duty`
-    : ''
-})
-
-/** The slider runs on a square root, so that light loads are not crowded into its first tenth. */
-const sliderSteps = 1000
-const largestN = computed(() => {
-  const rating = numberOf(figures.value['dynamicRating'])
-  return rating === null ? null : rating * 0.5
-})
-const slider = computed({
-  get: () => {
-    const load = bench.inputs.value.load.radialN ?? 0
-    return largestN.value ? Math.round(Math.sqrt(Math.min(load / largestN.value, 1)) * sliderSteps) : 0
-  },
-  set: (step: number) => {
-    if (!largestN.value) return
-    const load = (step / sliderSteps) ** 2 * largestN.value
-    const coarse = load < 1000 ? 10 : load < 20_000 ? 50 : 500
-    bench.unreadable.delete('load.radialN')
-    bench.setAt('load.radialN', Math.round(load / coarse) * coarse)
-  },
-})
-const atStart = ref<number | null>(null)
-const lifeNow = computed(() => numberOf(figures.value['life']))
-const change = computed(() => {
-  if (atStart.value === null || lifeNow.value === null || atStart.value === lifeNow.value) return ''
-  return `was ${format.inline({ kind: 'number', number: atStart.value }, 'duration', { figures: 2 })} when you took the slider`
-})
-
-const ratings = ref(false)
-const lifeChart = computed(() => {
-  const load = numberOf(figures.value['equivalent'])
-  const life = lifeNow.value
-  const bearing = bench.bearing.value
-  if (load === null || life === null || !bearing) return null
-  return {
-    loadN: load,
-    lifeH: life,
-    wantedH: numberOf(figures.value['wanted']) ?? 0,
-    exponent: lifeExponent(bearing.row.type),
-    toLoad: (newton: number) => toShown(newton, 'force', format.unit('force') === 'N' ? 'metric' : 'inch'),
-    unit: format.unit('force'),
-  }
-})
+const pages: Record<string, Component> = { life: LifePage, duty: DutyPage, 'what-if': WhatIfPage, sweep: SweepPage }
 </script>
 
 <template>
-  <LensSheet :lens="lens" question="How long will it last under this load?" @field="emit('field', $event)">
+  <LensSheet :lens="lens" @field="emit('field', $event)">
     <template #inputs>
-      <div class="fields">
-        <QuantityField path="load.radialN" />
-        <QuantityField path="load.axialN" />
-        <QuantityField path="load.speedRpm" />
-        <QuantityField path="load.wantedLifeH" :note="dutyNote" />
-      </div>
-      <div v-if="largestN !== null" class="drag">
-        <Slider
-          v-model="slider"
-          :min="0"
-          :max="sliderSteps"
-          aria-label="Radial load"
-          data-test="load-slider"
-          @pointerdown="atStart = lifeNow"
-        />
-        <p class="label">Drag the radial load, up to half of the rating. {{ change }}</p>
-      </div>
-    </template>
-    <template #figures>
-      <FigureLine answer name="life" :figure="figures['life']!" @working="emit('working', $event)" />
-      <p v-if="figures['doubled']" class="doubled">
-        Twice the load:
-        <strong class="ember" data-figure="doubled">{{ format.figure(figures['doubled'])?.digits }}</strong> h,
-        {{ lifeChart && lifeChart.exponent === 3 ? 'an eighth' : 'about a tenth' }}. Wanted:
-        <strong>{{ format.figure(figures['wanted']!)?.digits }}</strong> h.
-      </p>
-      <LifeCurve v-if="lifeChart" v-bind="lifeChart" />
-      <template
-        v-for="name in ['equivalent', 'loadRatio', 'staticSafety', 'dynamicRating', 'staticRating', 'minimum']"
-        :key="name"
-      >
-        <FigureLine v-if="figures[name]" :name="name" :figure="figures[name]!" @working="emit('working', $event)" />
-      </template>
-    </template>
-    <template #after>
-      <div class="fields">
-        <ChoiceField path="load.running" :options="runningOptions" />
-        <button type="button" class="more" :aria-expanded="ratings" @click="ratings = !ratings">
-          {{ ratings ? 'Hide the maker’s ratings' : 'Enter the maker’s ratings' }}
-        </button>
-        <template v-if="ratings">
-          <QuantityField path="bearing.makerDynamicN" />
-          <QuantityField path="bearing.makerStaticN" />
-        </template>
-      </div>
+      <component :is="pages[bench.pageOf('carry')]" @working="emit('working', $event)" />
     </template>
   </LensSheet>
 </template>
-
-<style scoped>
-.drag {
-  display: grid;
-  gap: 14px;
-  padding: 12px 12px 0;
-}
-
-.doubled {
-  padding-bottom: 6px;
-}
-
-.more {
-  align-self: end;
-  padding: 8px 0;
-  border: 0;
-  background: none;
-  color: var(--ink-2);
-  text-align: left;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
-}
-</style>

@@ -3,6 +3,7 @@ import type { ApexOptions } from 'apexcharts'
 import { formatNumber } from '@yardfrost/core'
 import { computed } from 'vue'
 import VueApexCharts from 'vue3-apexcharts'
+import { chartLabel, useChartColours } from '../../figures/use-chart.ts'
 import { useSettings } from '../../shell/settings.ts'
 
 /** Life against load, with the present point, twice the load, and the life wanted. */
@@ -43,22 +44,11 @@ const decades = computed(() => {
   return { from: 10 ** from, to: 10 ** to, count: to - from }
 })
 
-/** Charts cannot read the page's roles by themselves; they are read anew when the theme flips. */
-const colours = computed(() => {
-  void settings.night
-  const role = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim()
-  return {
-    ink: role('--ink'),
-    quiet: role('--ink-2'),
-    hair: role('--hair'),
-    ember: role('--ember'),
-    sheet: role('--sheet'),
-  }
-})
+const colours = useChartColours()
 
 const options = computed((): ApexOptions => {
   const { ink, quiet, hair, ember, sheet } = colours.value
-  const label = { colors: quiet, fontFamily: 'Sofia Sans Condensed Variable', fontSize: '14px' }
+  const label = chartLabel(quiet)
   const point = (x: number, y: number, text: string, colour: string, below = false) => ({
     x: toLoad(x),
     y,

@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import ChoiceField from '../ChoiceField.vue'
 import LensSheet from '../LensSheet.vue'
+import { choices, cleanlinessLevels, notStated } from '../options.ts'
 import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
 
@@ -12,19 +13,8 @@ const bench = useBench()
 const lens = computed(() => bench.assessment.value.lenses.grease)
 const figures = computed(() => lens.value.figures)
 
-/** A word of the model as the shop says it. */
-const words = (value: string) => value.replace(/-/g, ' ')
-const choices = (...values: string[]) => values.map((value) => ({ value, label: words(value) }))
 const lubricants = choices('grease', 'oil-bath')
-const cleanliness = [
-  { value: null, label: 'not stated' },
-  { value: 'high', label: 'very clean' },
-  { value: 'normal', label: 'clean' },
-  { value: 'slight', label: 'slightly dirty' },
-  { value: 'severe', label: 'dirty' },
-  { value: 'very-severe', label: 'very dirty, wash-down' },
-]
-const thickeners = [{ value: null, label: 'not stated' }, ...choices(...thickenerNames)]
+const thickeners = [notStated, ...choices(...thickenerNames)]
 const ports = [
   { value: 'side', label: 'at the side' },
   { value: 'centre', label: 'through the middle' },
@@ -58,7 +48,7 @@ const indexNote = computed(() => (bench.inputs.value.grease.viscosityIndex === n
         <ChoiceField path="grease.moisture" :options="choices('dry', 'humid', 'condensation', 'wet')" />
         <ChoiceField path="grease.vibration" :options="choices('low', 'medium', 'high')" />
         <ChoiceField path="grease.orientation" :options="choices('horizontal', 'inclined', 'vertical')" />
-        <ChoiceField path="grease.cleanliness" :options="cleanliness" />
+        <ChoiceField path="grease.cleanliness" :options="[...cleanlinessLevels]" />
         <ChoiceField path="grease.port" :options="ports" />
         <QuantityField path="grease.gramsPerStroke" />
         <span />

@@ -1,19 +1,30 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { formatNumber, toShown } from '@yardfrost/core'
+import { formatNumber, toShown, type FitHistogram } from '@yardfrost/core'
 import { scaleLinear } from 'd3-scale'
 import { computed, useId, useTemplateRef } from 'vue'
 import { useFormat } from '../../figures/use-format.ts'
 import { useSettings } from '../../shell/settings.ts'
 
 /** Ring tolerance over seat zone, as deviations from nominal: how the two bars lie tells tight from loose. */
-const { seat, ring, worked, tone } = defineProps<{
+const {
+  seat,
+  ring,
+  worked,
+  tone,
+  gauged = null,
+  histogram = null,
+} = defineProps<{
   seat: 'shaft' | 'housing'
   /** Deviations of the ring, µm. */
   ring: { from: number; to: number }
   /** Deviations the seat is worked to, µm. */
   worked: { from: number; to: number }
   tone: 'ember' | 'frost' | 'ink'
+  /** Mean of the gauged seat, off nominal, µm. */
+  gauged?: number | null
+  /** How often each fit comes out between loosest and tightest. */
+  histogram?: FitHistogram | null
 }>()
 
 const id = useId()
@@ -27,6 +38,8 @@ const barPx = 13
 const ringY = 4
 const seatY = 22
 const axisY = 42
+const fitsPx = 34
+const fitsY = 108
 
 const x = computed(() => {
   const ends = [ring.from, ring.to, worked.from, worked.to, 0]
@@ -51,6 +64,31 @@ const ticks = computed(() => {
         : `${value > 0 ? '+' : ''}${formatNumber(value, { decimals: Number.isInteger(value) ? 0 : 1 })}`,
   }))
 })
+/** The fits have a scale of their own below: from loosest to tightest, with nothing between tight and loose marked. */
+const fits = computed(() => {
+  if (!histogram) return null
+  const { fromUm, toUm, counts, looseShare } = histogram
+  const most = Math.max(...counts, 1)
+  const along = scaleLinear()
+    .domain([fromUm, toUm])
+    .range([labelPx, Math.max(width.value - 8, labelPx + 40)])
+  const step = (toUm - fromUm) / counts.length
+  return {
+    bars: counts.map((count, index) => ({
+      x: along(fromUm + index * step),
+      width: Math.max(along(fromUm + (index + 1) * step) - along(fromUm + index * step) - 0.6, 0.5),
+      height: (count / most) * fitsPx,
+      tight: fromUm + (index + 0.5) * step >= 0,
+    })),
+    zero: fromUm < 0 && toUm > 0 ? along(0) : null,
+    words:
+      looseShare === 0
+        ? 'always tight'
+        : looseShare === 1
+          ? 'always loose'
+          : `${formatNumber(looseShare * 100, { decimals: 0 })} % loose`,
+  }
+})
 const bar = (band: { from: number; to: number }) => ({
   x: x.value(band.from),
   width: Math.max(x.value(band.to) - x.value(band.from), 2),
@@ -62,7 +100,7 @@ const bar = (band: { from: number; to: number }) => ({
     <svg
       v-if="width > 0"
       :width="width"
-      height="64"
+      :height="fits ? 112 : 64"
       role="img"
       :aria-label="`Tolerance of the ring and of the ${seat}, about nominal`"
     >
@@ -76,12 +114,28 @@ const bar = (band: { from: number; to: number }) => ({
       <rect class="ring" :y="ringY" :height="barPx" v-bind="bar(ring)" :fill="`url(#${id})`" />
       <text x="0" :y="seatY + 12">{{ seat }}</text>
       <rect class="seat" :class="tone" :y="seatY" :height="barPx" v-bind="bar(worked)" />
+      <path v-if="gauged !== null" class="gauged" :d="`M${x(gauged)} ${seatY - 3} v${barPx + 6}`" />
       <path class="axis" :d="`M${labelPx} ${axisY} H${width - 8}`" />
       <g v-for="tick in ticks" :key="tick.text">
         <line class="axis" :x1="tick.px" :x2="tick.px" :y1="axisY" :y2="axisY + 5" />
         <text class="number" :x="tick.px" :y="axisY + 19">{{ tick.text }}</text>
       </g>
       <text x="0" :y="axisY + 19">{{ format.unit('deviation') }}</text>
+      <g v-if="fits" data-test="fit-distribution">
+        <text x="0" :y="fitsY - 16">fits made</text>
+        <text x="0" :y="fitsY - 1">{{ fits.words }}</text>
+        <rect
+          v-for="(one, index) in fits.bars"
+          :key="index"
+          :class="one.tight ? 'made-tight' : 'made-loose'"
+          :x="one.x"
+          :width="one.width"
+          :y="fitsY - one.height"
+          :height="one.height"
+        />
+        <path v-if="fits.zero !== null" class="nominal" :d="`M${fits.zero} ${fitsY - fitsPx - 4} V${fitsY}`" />
+        <path class="axis" :d="`M${labelPx} ${fitsY} H${width - 8}`" />
+      </g>
     </svg>
   </div>
 </template>
@@ -128,6 +182,19 @@ text {
 .seat.ink {
   fill: var(--sheet);
   stroke: var(--ink);
+}
+
+.gauged {
+  stroke: var(--ink);
+  stroke-width: 3;
+}
+
+.made-tight {
+  fill: var(--ember);
+}
+
+.made-loose {
+  fill: var(--frost);
 }
 
 .axis {

@@ -2,11 +2,11 @@
 import { loadCases, type LoadCase } from '@yardfrost/core'
 import { useBench } from '../use-bench.ts'
 
-/** Load and rings as four small drawings: the turning ring carries an arrow, the load is ember. */
+/** Load and rings as four small drawings that move while they are pointed at: what turns turns, the load is ember. */
 const bench = useBench()
 
 const cases: Record<LoadCase, { words: string; example: string }> = {
-  'inner-turns': { words: 'Shaft turns, load stands', example: 'weight, belt, gear' },
+  'inner-turns': { words: 'Shaft turns, load stands', example: 'weight, belt pull, gear' },
   'outer-turns': { words: 'Housing turns, load stands', example: 'pulley on a fixed axle' },
   'load-turns': { words: 'Load turns with the shaft', example: 'unbalance' },
   both: { words: 'Both, or not known', example: 'unbalance and belt' },
@@ -53,8 +53,21 @@ const cases: Record<LoadCase, { words: string; example: string }> = {
             <path d="M0 0 L10 4 L0 8 Z" class="load-head" />
           </marker>
         </defs>
-        <circle cx="38" cy="34" r="22" :class="{ turning: one === 'outer-turns' }" />
-        <circle cx="38" cy="34" r="11.5" :class="{ turning: one !== 'outer-turns' }" />
+        <g class="ring" :class="{ spins: one === 'outer-turns' }">
+          <circle cx="38" cy="34" r="22" :class="{ turning: one === 'outer-turns' }" />
+          <path v-if="one === 'outer-turns'" class="mark" d="M38 12 v6" />
+        </g>
+        <g class="ring" :class="{ spins: one !== 'outer-turns' }">
+          <circle cx="38" cy="34" r="11.5" :class="{ turning: one !== 'outer-turns' }" />
+          <path v-if="one !== 'outer-turns'" class="mark" d="M38 22.5 v5" />
+          <!-- The load that turns with the shaft always presses the same point of it. -->
+          <path
+            v-if="one === 'load-turns' || one === 'both'"
+            class="with"
+            d="M38 11 v9"
+            :marker-end="`url(#load-${one})`"
+          />
+        </g>
         <path
           v-if="one === 'outer-turns'"
           class="turn"
@@ -68,14 +81,9 @@ const cases: Record<LoadCase, { words: string; example: string }> = {
           d="M38 1 V21"
           :marker-end="`url(#load-${one})`"
         />
-        <path
-          v-if="one === 'load-turns' || one === 'both'"
-          class="force"
-          d="M14 14 A31 31 0 0 1 33 3.6"
-          :marker-end="`url(#load-${one})`"
-        />
       </svg>
       <span class="words">{{ cases[one].words }}</span>
+      <span class="example">{{ cases[one].example }}</span>
     </button>
   </div>
 </template>
@@ -109,6 +117,41 @@ button[aria-checked='true'] {
   font-weight: 650;
   line-height: 1.2;
   text-align: center;
+}
+
+.example {
+  color: var(--ink-2);
+  font-size: 13px;
+  line-height: 1.15;
+  text-align: center;
+}
+
+.mark {
+  stroke: var(--ink);
+  stroke-width: 3;
+}
+
+.with {
+  fill: none;
+  stroke: var(--ember);
+  stroke-width: 2.4;
+}
+
+/* The turning explains; it runs for the case in hand and for the one that is pointed at. */
+.spins {
+  transform-origin: 38px 34px;
+}
+
+button:hover .spins,
+button:focus-visible .spins,
+button[aria-checked='true'] .spins {
+  animation: turn 2.4s linear infinite;
+}
+
+@keyframes turn {
+  to {
+    transform: rotate(360deg);
+  }
 }
 
 circle {

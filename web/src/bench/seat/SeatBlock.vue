@@ -1,7 +1,9 @@
 <script setup lang="ts">
-import type { Given } from '@yardfrost/core'
-import { computed } from 'vue'
+import { watchDebounced } from '@vueuse/core'
+import type { FitHistogram, Given } from '@yardfrost/core'
+import { computed, shallowRef } from 'vue'
 import { useFormat } from '../../figures/use-format.ts'
+import { useBenchWork } from '../../workers/use-bench-work.ts'
 import { useBench } from '../use-bench.ts'
 import FitScale from './FitScale.vue'
 
@@ -37,11 +39,37 @@ const band = (symbol: string) => {
   const value = fit.value?.givens.find((given: Given) => given.symbol === symbol)?.value
   return value?.kind === 'range' ? value : null
 }
+const others = computed(() => figures.value[`${seat}Others`])
+const inFit = (from: number, to: number) => {
+  const { digits, word } = format.fit(from, to)
+  return `${digits} ${word}`
+}
+/** Mean of the gauged seat, off nominal, µm; null while it is not gauged. */
+const gauged = computed(() => {
+  const value = figures.value[`${seat}Gauged`]?.givens.find(({ label }) => label.startsWith('mean of'))?.value
+  return value?.kind === 'number' ? value.number : null
+})
+
 const scale = computed(() => {
   const ring = band('l \\dots u')
   const worked = band('L \\dots U')
   return ring && worked && inWords.value ? { ring, worked, tone: inWords.value.tone } : null
 })
+const { work } = useBenchWork()
+const histogram = shallowRef<FitHistogram | null>(null)
+const simulated = 200_000
+watchDebounced(
+  () => (scale.value ? JSON.stringify([scale.value.ring, scale.value.worked]) : ''),
+  async () => {
+    const shown = scale.value
+    if (!shown) return (histogram.value = null)
+    const deviations = ({ from, to }: { from: number; to: number }) => ({ lowerUm: from, upperUm: to })
+    const found = await work().fits(seat, deviations(shown.worked), deviations(shown.ring), simulated)
+    // A fit that has changed meanwhile brings its own answer.
+    if (scale.value && JSON.stringify(scale.value) === JSON.stringify(shown)) histogram.value = found
+  },
+  { debounce: 120, immediate: true },
+)
 </script>
 
 <template>
@@ -75,7 +103,14 @@ const scale = computed(() => {
     >
       working
     </button>
-    <FitScale v-if="scale" class="scale" :seat="seat" v-bind="scale" />
+    <FitScale v-if="scale" class="scale" :seat="seat" v-bind="scale" :gauged="gauged" :histogram="histogram" />
+    <ul v-if="others" class="others scale" :aria-label="others.label">
+      <li v-for="one in others.givens" :key="one.label">
+        <strong>{{ one.label }}</strong>
+        <span>{{ one.value.kind === 'range' ? inFit(one.value.from, one.value.to) : '' }}</span>
+        <span class="quiet">{{ format.sentence(one.from) }}</span>
+      </li>
+    </ul>
   </div>
 </template>
 
@@ -118,5 +153,24 @@ const scale = computed(() => {
 
 .scale {
   grid-column: 1 / -1;
+}
+
+.others {
+  display: grid;
+  gap: 3px;
+  margin: 4px 0 0;
+  padding: 0;
+  list-style: none;
+  font-size: 14px;
+}
+
+.others li {
+  display: grid;
+  grid-template-columns: 34px 1fr;
+  gap: 0 8px;
+}
+
+.others .quiet {
+  grid-column: 2;
 }
 </style>

@@ -1,0 +1,187 @@
+<script setup lang="ts">
+import { attempt, formatInput, InputError, parseQuantity, type DutyStep, type Quantity } from '@yardfrost/core'
+import InputText from 'primevue/inputtext'
+import { computed, reactive, watch } from 'vue'
+import { useFormat } from '../../figures/use-format.ts'
+import { useSettings } from '../../shell/settings.ts'
+import { useBench } from '../use-bench.ts'
+
+/** Duty steps as a small table: load, speed and share of time of each. */
+const steps = defineModel<DutyStep[]>({ required: true })
+const bench = useBench()
+const settings = useSettings()
+const format = useFormat()
+
+const columns: { field: keyof DutyStep; label: string; quantity: Quantity; most: number; times: number }[] = [
+  { field: 'radialN', label: 'Radial', quantity: 'force', most: 1e8, times: 1 },
+  { field: 'axialN', label: 'Axial', quantity: 'force', most: 1e8, times: 1 },
+  { field: 'speedRpm', label: 'Speed', quantity: 'speed', most: 100_000, times: 1 },
+  { field: 'share', label: 'Share', quantity: 'percent', most: 100, times: 100 },
+]
+type Column = (typeof columns)[number]
+
+const key = (index: number, field: keyof DutyStep) => `load.steps.${index}.${field}`
+const shown = (step: DutyStep, { field, quantity, times }: Column) =>
+  formatInput(Number((step[field] * times).toPrecision(6)), quantity, settings.units)
+
+/** Text being typed, by cell; what is not there follows the value. */
+const typed = reactive(new Map<string, string>())
+watch(
+  () => settings.units,
+  () => typed.clear(),
+)
+
+function take(index: number, column: Column, text: string) {
+  const name = `${column.label} of step ${index + 1}`
+  typed.set(key(index, column.field), text)
+  const { value, refusal } = attempt(() => {
+    const read = parseQuantity(text, column.quantity, settings.units, name)
+    if (read !== null && read >= 0 && read <= column.most) return read / column.times
+    throw new InputError({
+      code: 'OUT_OF_RANGE',
+      field: name,
+      value: text,
+      allowed: `a number from 0 to ${column.most}`,
+      fix: 'Correct it.',
+    })
+  })
+  if (refusal) bench.unreadable.set(key(index, column.field), `${refusal.message}.`)
+  else {
+    bench.unreadable.delete(key(index, column.field))
+    steps.value = steps.value.map((step, at) => (at === index ? { ...step, [column.field]: value } : step))
+  }
+}
+
+function leave(index: number, { field }: Column) {
+  if (!bench.unreadable.has(key(index, field))) typed.delete(key(index, field))
+}
+
+function forget() {
+  typed.clear()
+  for (const path of [...bench.unreadable.keys()]) if (path.startsWith('load.steps.')) bench.unreadable.delete(path)
+}
+
+function add() {
+  const last = steps.value[steps.value.length - 1]
+  if (last) steps.value = [...steps.value, { ...last, share: Math.max(0, Number((1 - total.value).toFixed(4))) }]
+}
+
+function remove(index: number) {
+  forget()
+  const left = steps.value.filter((_, at) => at !== index)
+  // One step alone is a steady load.
+  steps.value = left.length > 1 ? left : []
+}
+
+const total = computed(() => steps.value.reduce((sum, { share }) => sum + share, 0))
+const whole = computed(() => Math.abs(total.value - 1) < 0.005)
+const troubles = computed(() =>
+  [...bench.unreadable].filter(([path]) => path.startsWith('load.steps.')).map(([, message]) => message),
+)
+</script>
+
+<template>
+  <div class="steps" data-test="load.steps">
+    <table>
+      <thead>
+        <tr>
+          <th scope="col" class="label">step</th>
+          <th v-for="column in columns" :key="column.field" scope="col" class="label">
+            {{ column.label }}, {{ format.unit(column.quantity) }}
+          </th>
+          <th></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(step, index) in steps" :key="index">
+          <th scope="row" class="label">{{ index + 1 }}</th>
+          <td v-for="column in columns" :key="column.field">
+            <InputText
+              :model-value="typed.get(key(index, column.field)) ?? shown(step, column)"
+              inputmode="decimal"
+              autocomplete="off"
+              :aria-label="`${column.label} of step ${index + 1}`"
+              :invalid="bench.unreadable.has(key(index, column.field))"
+              :data-test="key(index, column.field)"
+              @update:model-value="take(index, column, $event ?? '')"
+              @blur="leave(index, column)"
+            />
+          </td>
+          <td>
+            <button type="button" class="small" :aria-label="`Take step ${index + 1} out`" @click="remove(index)">
+              ×
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <p class="foot">
+      <button v-if="steps.length < 8" type="button" class="small" data-test="add-step" @click="add">
+        One more step
+      </button>
+      <span :class="{ wrong: !whole }">
+        together {{ format.digits(total * 100, 'percent') }}{{ '\u00a0' }}%<template v-if="!whole"
+          >, must be 100 %</template
+        >
+      </span>
+    </p>
+    <p v-for="message in troubles" :key="message" class="wrong" role="alert">{{ message }}</p>
+  </div>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  border-collapse: collapse;
+  table-layout: fixed;
+}
+
+th {
+  font-weight: 400;
+  text-align: right;
+}
+
+thead th:first-child {
+  width: 40px;
+  text-align: left;
+}
+
+thead th:last-child {
+  width: 34px;
+}
+
+tbody th {
+  text-align: left;
+}
+
+td {
+  padding: 2px 0 2px 10px;
+}
+
+td :deep(input) {
+  width: 100%;
+  padding: 4px 2px;
+  font-size: 17px;
+  text-align: right;
+}
+
+.foot {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  padding-top: 8px;
+}
+
+.small {
+  min-width: 26px;
+  padding: 3px 8px;
+  border: 1px solid var(--hair);
+  border-radius: 4px;
+  background: var(--sheet);
+  cursor: pointer;
+}
+
+.wrong {
+  color: var(--stop);
+}
+</style>

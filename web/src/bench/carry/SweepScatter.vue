@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import { formatNumber, toShown, type SweepResult } from '@yardfrost/core'
+import type { ApexOptions } from 'apexcharts'
+import { computed } from 'vue'
+import VueApexCharts from 'vue3-apexcharts'
+import { useFormat } from '../../figures/use-format.ts'
+import { chartLabel, useChartColours } from '../../figures/use-chart.ts'
+import { useSettings } from '../../shell/settings.ts'
+
+/** Life against mass of every bearing that can do it; a dot is pressed to put it on the bench. */
+const { results, wantedH, here } = defineProps<{
+  results: SweepResult[]
+  wantedH: number
+  /** Size that is on the bench. */
+  here: string
+}>()
+const emit = defineEmits<{ choose: [designation: string] }>()
+
+const settings = useSettings()
+const format = useFormat()
+const colours = useChartColours()
+
+const points = computed(() => results.filter(({ state, lifeH }) => state !== 'stop' && lifeH !== null && lifeH > 0))
+const group = (which: 'go' | 'rest' | 'here') =>
+  points.value.filter((one) =>
+    one.designation === here ? which === 'here' : which === (one.state === 'go' ? 'go' : 'rest'),
+  )
+const groups = computed(() => ({ go: group('go'), rest: group('rest'), here: group('here') }))
+const mass = (one: SweepResult) => Number(toShown(one.massKg, 'mass', settings.units).toPrecision(4))
+const series = computed(() =>
+  (
+    [
+      ['go', 'go'],
+      ['to watch', 'rest'],
+      ['on the bench', 'here'],
+    ] as const
+  ).map(([name, key]) => ({
+    name,
+    data: groups.value[key].map((one): [number, number] => [mass(one), one.lifeH ?? 1]),
+  })),
+)
+
+const decades = computed(() => {
+  const lives = [...points.value.map(({ lifeH }) => lifeH ?? 1), wantedH || 1]
+  const from = Math.floor(Math.log10(Math.min(...lives)))
+  const to = Math.max(from + 1, Math.ceil(Math.log10(Math.max(...lives))))
+  return { from: 10 ** from, to: 10 ** to, count: to - from }
+})
+
+function at(seriesIndex: number, index: number): SweepResult | undefined {
+  return [groups.value.go, groups.value.rest, groups.value.here][seriesIndex]?.[index]
+}
+
+const options = computed((): ApexOptions => {
+  const { go, watch, ember, hair, quiet } = colours.value
+  return {
+    chart: {
+      animations: { enabled: false },
+      toolbar: { show: false },
+      zoom: { enabled: false },
+      fontFamily: 'inherit',
+      parentHeightOffset: 0,
+      events: {
+        dataPointSelection: (_event, _chart, { seriesIndex, dataPointIndex }) => {
+          const one = at(seriesIndex, dataPointIndex)
+          if (one) emit('choose', one.designation)
+        },
+      },
+    },
+    colors: [go, watch, ember],
+    markers: { size: [5, 5, 8], strokeWidth: 1, shape: ['circle', 'triangle', 'diamond'] },
+    grid: { borderColor: hair, padding: { top: -10, bottom: -4, right: 16, left: 4 } },
+    legend: { show: true, position: 'top', horizontalAlign: 'left', labels: { colors: quiet }, fontSize: '14px' },
+    tooltip: {
+      theme: settings.night ? 'dark' : 'light',
+      custom: ({ seriesIndex, dataPointIndex }: { seriesIndex: number; dataPointIndex: number }) => {
+        const one = at(seriesIndex, dataPointIndex)
+        return one
+          ? `<div class="chart-tip">${one.designation}: ${formatNumber(one.lifeH ?? 0, { figures: 2 })} h, ${formatNumber(mass(one), { figures: 2 })} ${format.unit('mass')}</div>`
+          : ''
+      },
+    },
+    xaxis: {
+      type: 'numeric',
+      min: 0,
+      tickAmount: 5,
+      labels: { style: chartLabel(quiet), formatter: (value: string) => formatNumber(Number(value), { figures: 2 }) },
+      axisBorder: { color: quiet },
+      axisTicks: { color: quiet },
+      title: {
+        text: `mass, ${format.unit('mass')}`,
+        offsetY: -6,
+        style: { ...chartLabel(quiet), color: quiet, fontWeight: 400 },
+      },
+      tooltip: { enabled: false },
+    },
+    yaxis: {
+      logarithmic: true,
+      min: decades.value.from,
+      max: decades.value.to,
+      tickAmount: decades.value.count,
+      labels: {
+        style: chartLabel(quiet),
+        minWidth: 52,
+        formatter: (value: number) => formatNumber(value, { decimals: 0 }),
+      },
+    },
+    annotations: {
+      yaxis: [
+        {
+          y: wantedH,
+          borderColor: quiet,
+          strokeDashArray: 5,
+          label: {
+            text: 'wanted, h',
+            position: 'right',
+            borderWidth: 0,
+            style: { background: 'transparent', color: quiet, fontSize: '14px' },
+          },
+        },
+      ],
+    },
+  }
+})
+</script>
+
+<template>
+  <div class="scatter" role="img" aria-label="Life against mass of the bearings that can do it">
+    <VueApexCharts type="scatter" height="230" :options="options" :series="series" />
+  </div>
+</template>
+
+<style scoped>
+.scatter {
+  min-height: 230px;
+}
+
+.scatter :deep(.chart-tip) {
+  padding: 6px 10px;
+}
+</style>

@@ -1,0 +1,68 @@
+import type { Assessment } from '@yardfrost/core'
+import { stringify } from 'csv-stringify/browser/esm/sync'
+import type { useFormat } from '../figures/use-format.ts'
+
+/** Hands a file to the browser to keep. */
+function keep(name: string, type: string, content: string): void {
+  const link = document.createElement('a')
+  link.href = URL.createObjectURL(new Blob([content], { type }))
+  link.download = name
+  link.click()
+  URL.revokeObjectURL(link.href)
+}
+
+/** Style that a drawing takes from the page; outside the page it has to bring it along. */
+const kept = [
+  'fill',
+  'fill-opacity',
+  'stroke',
+  'stroke-width',
+  'stroke-dasharray',
+  'stroke-linejoin',
+  'font',
+  'text-anchor',
+  'letter-spacing',
+]
+
+/** The drawing on the page as an SVG file that looks the same anywhere. */
+export function keepDrawing(drawing: SVGSVGElement, name: string): void {
+  const copy = drawing.cloneNode(true) as SVGSVGElement
+  const originals = drawing.querySelectorAll<SVGElement>('*')
+  copy.querySelectorAll<SVGElement>('*').forEach((element, index) => {
+    const original = originals[index]
+    if (!original) return
+    const style = getComputedStyle(original)
+    for (const property of kept) element.style.setProperty(property, style.getPropertyValue(property))
+    element.removeAttribute('class')
+    element.removeAttribute('tabindex')
+  })
+  copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg')
+  keep(`${name}.svg`, 'image/svg+xml', new XMLSerializer().serializeToString(copy))
+}
+
+/** Every figure of every lens with its value, unit, formula and source, as CSV in the units of this device. */
+export function figuresCsv(assessment: Assessment, format: ReturnType<typeof useFormat>): string {
+  const rows = Object.values(assessment.lenses).flatMap(({ lens, figures }) =>
+    Object.entries(figures).map(([key, figure]) => {
+      const shown = format.figure(figure)
+      return {
+        lens,
+        key,
+        label: figure.label,
+        value: shown?.digits ?? '',
+        unit: shown?.unit ?? '',
+        estimate: figure.estimate ? 'estimate' : '',
+        formula: figure.formula,
+        given: figure.givens
+          .map((given) => `${given.label}: ${format.inline(given.value, given.quantity, given.precision)}`)
+          .join('; '),
+        source: figure.source,
+      }
+    }),
+  )
+  return stringify(rows, { header: true })
+}
+
+export function keepFigures(assessment: Assessment, format: ReturnType<typeof useFormat>, name: string): void {
+  keep(`${name}.csv`, 'text/csv', figuresCsv(assessment, format))
+}

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import FigureLine from '../../figures/FigureLine.vue'
+import { useFormat } from '../../figures/use-format.ts'
+import ChoiceField from '../ChoiceField.vue'
+import QuantityField from '../QuantityField.vue'
+import { useBench } from '../use-bench.ts'
+import ClearanceFall from './ClearanceFall.vue'
+
+/** The clearance from the box through both fits to running, and the class that would keep some. */
+const emit = defineEmits<{ working: [figure: string] }>()
+const bench = useBench()
+const format = useFormat()
+const figures = computed(() => bench.assessment.value.lenses.float.figures)
+
+const housings = [
+  { value: 'cast-iron', label: 'cast iron' },
+  { value: 'steel', label: 'steel' },
+  { value: 'aluminium', label: 'aluminium' },
+]
+const steps = computed(() =>
+  (['initial', 'onShaft', 'mounted', 'operating'] as const).flatMap((name) => {
+    const figure = figures.value[name]
+    return figure?.value?.kind === 'range'
+      ? [{ name, label: figure.label, from: figure.value.from, to: figure.value.to }]
+      : []
+  }),
+)
+const classes = computed(() => figures.value['rightClass'])
+const span = (value: { kind: string; from?: number; to?: number }) =>
+  value.kind === 'range'
+    ? `${format.digits(value.from ?? 0, 'deviation')} … ${format.digits(value.to ?? 0, 'deviation')}`
+    : ''
+</script>
+
+<template>
+  <div class="fields">
+    <QuantityField path="float.innerC" />
+    <QuantityField path="float.outerC" />
+    <QuantityField path="float.measuredUm" />
+    <ChoiceField path="float.housingMaterial" :options="housings" />
+  </div>
+  <div class="results">
+    <FigureLine answer name="operating" :figure="figures['operating']!" @working="emit('working', $event)" />
+    <ClearanceFall v-if="steps.length > 1" :steps="steps" />
+    <FigureLine v-if="classes" name="rightClass" :figure="classes" @working="emit('working', $event)" />
+    <ul v-if="classes" class="classes" data-test="classes">
+      <li v-for="one in classes.givens" :key="one.label" :class="{ bad: one.from !== 'keeps clearance' }">
+        <span>{{ one.label }}</span>
+        <strong>{{ span(one.value) }}</strong>
+        <span class="quiet">{{ one.from }}</span>
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.results {
+  border-top: 1px solid var(--hair);
+}
+
+.classes {
+  margin: 4px 0 0;
+  padding: 0;
+  list-style: none;
+}
+
+.classes li {
+  display: grid;
+  grid-template-columns: 104px 96px 1fr;
+  gap: 10px;
+  padding: 2px 0;
+  font-size: 14px;
+}
+
+.classes strong {
+  text-align: right;
+}
+
+.bad strong {
+  color: var(--ember-text);
+}
+</style>

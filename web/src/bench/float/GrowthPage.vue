@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import FigureLine from '../../figures/FigureLine.vue'
+import ChoiceField from '../ChoiceField.vue'
+import { notStated } from '../options.ts'
+import QuantityField from '../QuantityField.vue'
+import { useBench } from '../use-bench.ts'
+import GrowthDrawing from './GrowthDrawing.vue'
+import GrowthSchools from './GrowthSchools.vue'
+
+/** Which end is held, how far the shaft grows by each school, what room is left, and what a held shaft costs. */
+const emit = defineEmits<{ working: [figure: string] }>()
+const bench = useBench()
+const figures = computed(() => bench.assessment.value.lenses.float.figures)
+const given = computed(() => bench.inputs.value.float)
+
+const ends = [
+  notStated,
+  { value: 1, label: 'one, the other floats' },
+  { value: 2, label: 'both' },
+  { value: 0, label: 'neither' },
+]
+const roles = [notStated, { value: 'locating', label: 'holds the shaft' }, { value: 'floating', label: 'floats' }]
+const floats = [
+  { value: 'housing', label: 'in the housing' },
+  { value: 'bearing', label: 'inside the bearing' },
+]
+const shafts = [
+  { value: 'carbon-steel', label: 'carbon steel' },
+  { value: 'stainless-austenitic', label: 'stainless' },
+]
+const growthMm = computed(() => {
+  const value = figures.value['growth']?.value
+  return value?.kind === 'number' ? value.number : null
+})
+const roomMm = computed(() => {
+  const value = figures.value['room']?.value
+  return value?.kind === 'number' ? value.number : null
+})
+</script>
+
+<template>
+  <GrowthDrawing
+    :ends="given.locatedEnds"
+    :role="given.role"
+    :growth-mm="growthMm"
+    :room-mm="roomMm"
+    :span-mm="given.spanMm"
+  />
+  <div class="fields">
+    <ChoiceField path="float.locatedEnds" :options="ends" />
+    <ChoiceField path="float.role" :options="roles" />
+    <ChoiceField v-if="given.role === 'floating'" path="float.floatsIn" :options="floats" />
+    <ChoiceField path="float.shaftMaterial" :options="shafts" />
+    <QuantityField path="float.spanMm" />
+    <QuantityField path="float.assemblyC" />
+    <QuantityField path="float.hottestC" />
+    <template v-if="given.locatedEnds !== 2">
+      <QuantityField path="float.roomTowardMm" />
+      <QuantityField path="float.roomAwayMm" />
+    </template>
+    <QuantityField v-else path="float.housingStiffnessNPerMm" note="rigid if empty" />
+  </div>
+  <div class="results">
+    <FigureLine answer name="growth" :figure="figures['growth']!" @working="emit('working', $event)" />
+    <GrowthSchools v-if="growthMm !== null" :givens="figures['growth']!.givens" />
+    <template v-for="name in ['room', 'thrust', 'lifeLeft']" :key="name">
+      <FigureLine v-if="figures[name]" :name="name" :figure="figures[name]!" @working="emit('working', $event)" />
+    </template>
+  </div>
+  <p class="quiet">
+    Take the hottest the shaft will ever be in service, not on the test stand. Start the floating ring off the middle:
+    most of its room toward the growth, half a millimetre on the other side.
+  </p>
+</template>
+
+<style scoped>
+.results {
+  border-top: 1px solid var(--hair);
+}
+
+.quiet {
+  font-size: 14px;
+}
+</style>

@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { cageMaterials, clearanceClasses, closures } from '@yardfrost/core'
+import { computed } from 'vue'
+import ChoiceField from '../ChoiceField.vue'
+import QuantityField from '../QuantityField.vue'
+import { useBench } from '../use-bench.ts'
+
+/** What the machine’s papers call for; each difference from what is on the bench is judged below. */
+const bench = useBench()
+const notStated = { value: null, label: 'not stated' }
+const clearances = [
+  notStated,
+  ...clearanceClasses.map((name) => ({ value: name, label: name === 'CN' ? 'CN, normal, no suffix' : name })),
+]
+const closureWords = {
+  open: 'open',
+  shield: 'shields',
+  'contact-seal': 'contact seals',
+  'low-friction-seal': 'low-friction seals',
+}
+const closureOptions = [notStated, ...closures.map((value) => ({ value, label: closureWords[value] }))]
+const bores = [notStated, { value: 'cylindrical', label: 'cylindrical' }, { value: 'tapered', label: 'tapered, K' }]
+const cages = [notStated, ...cageMaterials.map((value) => ({ value, label: value }))]
+const classes = [notStated, ...['normal', 'P6', 'P5', 'P4'].map((value) => ({ value, label: value }))]
+const order = computed(() => {
+  const value = bench.assessment.value.lenses.identify.figures['order']?.value
+  return value?.kind === 'text' ? value.text : null
+})
+</script>
+
+<template>
+  <div class="fields">
+    <ChoiceField path="bearing.requiredClearance" :options="clearances" />
+    <ChoiceField path="bearing.requiredClosure" :options="closureOptions" />
+    <ChoiceField path="bearing.requiredBore" :options="bores" />
+    <ChoiceField path="bearing.requiredCage" :options="cages" />
+    <ChoiceField path="bearing.requiredPrecision" :options="classes" />
+    <QuantityField path="bearing.hottestRingC" />
+  </div>
+  <p v-if="order" class="order">
+    <span class="label">To order for this</span>
+    <strong data-test="to-order">{{ order }}</strong>
+  </p>
+  <p v-else class="quiet">
+    Read it from the machine’s manual or the old bearing’s suffixes. The same base number is not the same bearing.
+  </p>
+</template>
+
+<style scoped>
+.order {
+  display: grid;
+  padding-top: 6px;
+  border-top: 1px solid var(--hair);
+}
+
+.order strong {
+  font-size: 34px;
+  line-height: 1.2;
+}
+</style>

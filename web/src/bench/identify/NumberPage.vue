@@ -1,0 +1,182 @@
+<script setup lang="ts">
+import { bearingTypeNames, clearanceClasses, lookUpBearing } from '@yardfrost/core'
+import { computed } from 'vue'
+import FigureLine from '../../figures/FigureLine.vue'
+import { useFormat } from '../../figures/use-format.ts'
+import ChoiceField from '../ChoiceField.vue'
+import { catalogue } from '../references.ts'
+import { useBench } from '../use-bench.ts'
+import DesignationField from './DesignationField.vue'
+import SizeSearch from './SizeSearch.vue'
+
+/** The number on the box, what it says, what to order instead, and what else has the same size. */
+const emit = defineEmits<{ working: [figure: string] }>()
+const bench = useBench()
+const format = useFormat()
+const figures = computed(() => bench.assessment.value.lenses.identify.figures)
+
+const clearanceOptions = [
+  { value: null, label: 'not stated' },
+  ...clearanceClasses.map((name) => ({ value: name, label: name === 'CN' ? 'CN, normal, no suffix' : name })),
+]
+const sized = (mm: number) =>
+  format.inline({ kind: 'number', number: mm }, 'length', { decimals: Number.isInteger(mm) ? 0 : 2 })
+const bearing = computed(() => bench.bearing.value)
+const evidence = computed(
+  () => figures.value['designation']?.givens.filter(({ from, label }) => from !== 'typed' && label !== 'series') ?? [],
+)
+const toOrder = computed(() => {
+  const value = figures.value['order']?.value
+  return value?.kind === 'text' ? value.text : ''
+})
+const present = computed(() => bearing.value?.decoded.normal ?? '')
+const sameSize = computed(() =>
+  (figures.value['order']?.givens ?? []).flatMap((one) =>
+    one.label === 'same size' && one.value.kind === 'text' ? [{ designation: one.value.text, changes: one.from }] : [],
+  ),
+)
+const typeOf = (designation: string) => {
+  const found = lookUpBearing(designation, catalogue)
+  return found.kind === 'found' ? bearingTypeNames[found.bearing.row.type] : ''
+}
+
+function put(designation: string) {
+  bench.change(`${designation} is on the bench.`, {
+    ...bench.inputs.value,
+    bearing: { ...bench.inputs.value.bearing, designation },
+  })
+}
+</script>
+
+<template>
+  <div class="fields">
+    <DesignationField />
+    <ChoiceField path="bearing.requiredClearance" :options="clearanceOptions" />
+  </div>
+  <SizeSearch />
+  <div v-if="bearing" class="found">
+    <p class="type">{{ bearingTypeNames[bearing.row.type] }} bearing, series {{ bearing.row.series }}</p>
+    <dl class="size" data-test="size">
+      <div>
+        <dt class="label">bore</dt>
+        <dd>{{ sized(bearing.row.boreMm) }}</dd>
+      </div>
+      <div>
+        <dt class="label">outside</dt>
+        <dd>{{ sized(bearing.row.odMm) }}</dd>
+      </div>
+      <div>
+        <dt class="label">width</dt>
+        <dd>{{ sized(bearing.row.assemblyWidthMm ?? bearing.row.widthMm) }}</dd>
+      </div>
+    </dl>
+    <p v-if="toOrder && toOrder !== present" class="order">
+      To order <strong data-test="to-order">{{ toOrder }}</strong>
+      <button type="button" class="link" data-test="put-order" @click="put(toOrder)">put it on the bench</button>
+    </p>
+    <FigureLine
+      v-for="name in ['clearance', 'interior', 'mass']"
+      :key="name"
+      :figure="figures[name]!"
+      :name="name"
+      @working="emit('working', $event)"
+    />
+    <ul class="evidence" aria-label="What the number says">
+      <li v-for="(one, index) in evidence" :key="index" :class="{ assumed: one.from.startsWith('assumed') }">
+        <span class="label">{{ one.label }}</span>
+        <span>{{ one.value.kind === 'text' ? one.value.text : '' }}</span>
+        <span class="quiet">{{ one.from }}</span>
+      </li>
+    </ul>
+    <details v-if="sameSize.length" class="same">
+      <summary>{{ sameSize.length }} other of this size, and what changes</summary>
+      <ul>
+        <li v-for="one in sameSize" :key="one.designation">
+          <button type="button" class="link" @click="put(one.designation)">{{ one.designation }}</button>
+          <span class="quiet">{{ one.changes || typeOf(one.designation) }}</span>
+        </li>
+      </ul>
+    </details>
+  </div>
+</template>
+
+<style src="../fields.css"></style>
+<style scoped>
+.found {
+  padding-top: 6px;
+  border-top: 1px solid var(--hair);
+}
+
+.type {
+  font-weight: 600;
+}
+
+.size {
+  display: flex;
+  gap: 28px;
+  margin: 6px 0;
+}
+
+dt {
+  font-size: 15px;
+}
+
+dd {
+  margin: 0;
+  font-size: 22px;
+  font-weight: 700;
+}
+
+.order {
+  padding: 6px 0;
+}
+
+.order strong {
+  font-size: 19px;
+}
+
+.link {
+  padding: 2px 4px;
+  border: 0;
+  background: none;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
+}
+
+.evidence,
+.same ul {
+  display: grid;
+  gap: 2px;
+  margin: 8px 0 0;
+  padding: 8px 0 0;
+  border-top: 1px solid var(--hair);
+  list-style: none;
+}
+
+.evidence li {
+  display: grid;
+  grid-template-columns: 84px 1fr auto;
+  gap: 10px;
+  font-size: 14px;
+}
+
+.assumed span:nth-child(2) {
+  color: var(--ink-2);
+}
+
+summary {
+  margin-top: 8px;
+  cursor: pointer;
+}
+
+.same li {
+  display: grid;
+  grid-template-columns: 110px 1fr;
+  font-size: 14px;
+}
+
+.same .link {
+  text-align: left;
+}
+</style>

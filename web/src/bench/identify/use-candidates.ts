@@ -1,0 +1,32 @@
+import { bearingTypeNames, lookUpBearing } from '@yardfrost/core'
+import { computed } from 'vue'
+import { halfSection } from '../../drawing/half-section.ts'
+import { useFormat } from '../../figures/use-format.ts'
+import { catalogue } from '../references.ts'
+import type { Bench } from '../use-bench.ts'
+
+/** How many stand side by side. */
+const most = 4
+
+/** The nearest bearings by the readings, drawn: those that fit as well as the best, of types the eye can tell apart. */
+export function useCandidates(bench: Bench) {
+  const format = useFormat()
+  return computed(() => {
+    const ranked = bench.assessment.value.lenses.identify.figures['matched']?.givens ?? []
+    return ranked.slice(0, most).flatMap((one) => {
+      const found = lookUpBearing(one.label, catalogue)
+      if (found.kind !== 'found') return []
+      const { row } = found.bearing
+      const misfit = one.value.kind === 'number' ? format.inline(one.value, 'deviation') : ''
+      return [
+        {
+          name: one.label,
+          section: halfSection(found.bearing),
+          note: `${bearingTypeNames[row.type]}, ${misfit} off`,
+          // The last sentence of the reason says what the eye tells it by.
+          tell: one.from.split('. ').at(-1) ?? '',
+        },
+      ]
+    })
+  })
+}

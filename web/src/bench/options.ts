@@ -1,0 +1,26 @@
+/** A choice of a field in the words of the shop. */
+export interface Option<T> {
+  value: T
+  label: string
+}
+
+/** Words of the model that read as they stand. */
+export const choices = <T extends string>(...values: T[]): Option<T>[] =>
+  values.map((value) => ({ value, label: value.replace(/-/g, ' ') }))
+
+export const notStated: Option<null> = { value: null, label: 'not stated' }
+
+export const axialWays = [
+  { value: 'right', label: 'to the right' },
+  { value: 'left', label: 'to the left' },
+  { value: 'both', label: 'both ways' },
+] as const
+
+export const cleanlinessLevels = [
+  notStated,
+  { value: 'high', label: 'very clean' },
+  { value: 'normal', label: 'clean' },
+  { value: 'slight', label: 'slightly dirty' },
+  { value: 'severe', label: 'dirty' },
+  { value: 'very-severe', label: 'very dirty, wash-down' },
+] as const

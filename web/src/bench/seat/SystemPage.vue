@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import ChoiceField from '../ChoiceField.vue'
+import { choices, notStated } from '../options.ts'
+import QuantityField from '../QuantityField.vue'
+import { useBench } from '../use-bench.ts'
+import SeatBlock from './SeatBlock.vue'
+
+/** Fineness of the bearing, finish and hollow of the shaft, and inch seats of tapered roller bearings. */
+const emit = defineEmits<{ working: [figure: string] }>()
+const bench = useBench()
+const tapered = computed(() => bench.bearing.value?.row.type === 'tapered-roller')
+const inch = computed(() => tapered.value && bench.inputs.value.seat.system === 'inch-tapered')
+const systems = [
+  { value: 'metric', label: 'metric' },
+  { value: 'inch-tapered', label: 'inch, cone and cup' },
+]
+const adjusts = [
+  notStated,
+  { value: 'adjustable', label: 'this ring sets the play' },
+  { value: 'non-adjustable', label: 'this ring stays put' },
+  { value: 'floating', label: 'the standing ring floats' },
+]
+</script>
+
+<template>
+  <div class="fields">
+    <ChoiceField v-if="!inch" path="seat.toleranceClass" :options="choices('normal', 'P6', 'P5', 'P4')" />
+    <ChoiceField path="seat.finish" :options="choices('ground', 'turned')" />
+    <QuantityField path="seat.shaftBoreMm" />
+    <ChoiceField v-if="tapered" path="seat.system" :options="systems" />
+    <template v-if="inch">
+      <ChoiceField path="seat.inchClass" :options="choices('4', '2', '3', '0', '00')" />
+      <ChoiceField path="seat.inchDuty" :options="choices('industrial', 'automotive')" />
+      <ChoiceField path="seat.adjust" :options="adjusts" />
+    </template>
+  </div>
+  <p v-if="!tapered" class="quiet">
+    A machine tool of kind spindle takes the finer rows by itself; classes P5 and P4 cap the grade of the seat. Inch
+    seats are asked for once a tapered roller bearing is on the bench.
+  </p>
+  <div class="seats">
+    <SeatBlock seat="shaft" @working="emit('working', $event)" />
+    <SeatBlock seat="housing" @working="emit('working', $event)" />
+  </div>
+</template>
+
+<style scoped>
+.seats {
+  border-top: 1px solid var(--hair);
+}
+
+.quiet {
+  font-size: 14px;
+}
+</style>

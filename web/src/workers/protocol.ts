@@ -1,0 +1,24 @@
+import type { FitHistogram, Machine, Position, SweepLimits, SweepResult } from '@yardfrost/core'
+
+/** Deviations of a seat or ring, µm. */
+export interface Deviations {
+  lowerUm: number
+  upperUm: number
+}
+
+/** What the bench has worked out beside the page, so that the page never stands still. */
+export interface BenchWork {
+  /**
+   * Works the catalogue through Carry and Seat.
+   *
+   * @param progress - hears how many sizes are done of how many
+   */
+  sweep(
+    position: Position,
+    machine: Machine,
+    limits: SweepLimits,
+    progress: (done: number, of: number) => void,
+  ): Promise<SweepResult[]>
+  /** Simulates fits and sorts them into bins. */
+  fits(seat: 'shaft' | 'housing', worked: Deviations, ring: Deviations, count: number): Promise<FitHistogram>
+}
