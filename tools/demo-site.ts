@@ -15,6 +15,7 @@ export const demoAccounts = [
 interface DemoPosition {
   name: string
   bearing: Partial<Position['bearing']>
+  identify?: Partial<Position['identify']>
   load?: Partial<Position['load']>
   seat?: Partial<Position['seat']>
   mount?: Partial<Position['mount']>
@@ -49,6 +50,35 @@ const greased = {
 } as const
 /** The dryer house: hot shafts, salt dust. */
 const dusty = { ...greased, nu40Cst: 220, runningC: 78, contamination: 'heavy', cleanliness: 'slight' } as const
+
+/** Tapered and angular contact bearings are set in pairs. */
+const facing = { arrangement: 'face-to-face' } as const
+const backed = { arrangement: 'back-to-back' } as const
+/** Hangs between two held ends, as somebody left it. */
+const heldFan = { locatedEnds: 2, spanMm: 1150, assemblyC: 22, hottestC: 96, housingStiffnessNPerMm: 90_000 } as const
+
+/** Shaft seat of 55 mm that somebody dressed with emery: it falls away toward its end. */
+const taperedShaft = [
+  [55.011, 55.013, 55.012, 55.013],
+  [55.004, 55.006, 55.005, 55.006],
+  [54.992, 54.995, 54.993, 54.995],
+]
+/** A bearing without a number, measured in three places: 45 × 85 × 19, worn. */
+const wornBearing = {
+  boreMm: [45.04, 45.03, 45.05],
+  odMm: [84.98, 84.97, 84.98],
+  widthMm: [18.93, 18.95, 18.94],
+  rollingElement: 'ball',
+  leftClosure: 'open',
+  rightClosure: 'open',
+} as const
+
+/** The belt runs loaded most of the day, empty the rest, and starts full after a stop. */
+const conveyorDuty = [
+  { radialN: 21_500, axialN: 1200, speedRpm: 62, share: 0.62 },
+  { radialN: 9800, axialN: 600, speedRpm: 62, share: 0.35 },
+  { radialN: 34_000, axialN: 1900, speedRpm: 20, share: 0.03 },
+]
 
 const areas: { name: string; machines: DemoMachine[] }[] = [
   {
@@ -116,7 +146,7 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         kind: 'pump',
         duty: 'main-process',
         positions: [
-          { name: 'Thrust end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 9800, axialN: 4400, speedRpm: 735 }, seat: { ...locating, housing: 'split' } },
+          { name: 'Thrust end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 9800, axialN: 3300, speedRpm: 735 }, seat: { ...locating, housing: 'split' }, mount: { coolingC: 5 } },
           { name: 'Coupling end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 7400, axialN: 0, speedRpm: 735 }, seat: { ...floating, housing: 'split' } },
           { name: 'Impeller end', bearing: { designation: 'NU2218 E-C3', requiredClearance: 'C3' } },
         ],
@@ -137,10 +167,10 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         kind: 'gearbox',
         duty: 'round-the-clock',
         positions: [
-          { name: 'Pinion, fixed side', bearing: { designation: '32214' }, load: { radialN: 9200, axialN: 3800, speedRpm: 960, running: 'shock' }, seat: locating },
-          { name: 'Pinion, loose side', bearing: { designation: '32212' }, load: { radialN: 5600, axialN: 0, speedRpm: 960, running: 'shock' }, seat: floating },
-          { name: 'Wheel, upper', bearing: { designation: '30222' }, load: { radialN: 14500, axialN: 4100, speedRpm: 118 }, seat: locating },
-          { name: 'Wheel, lower', bearing: { designation: '30222' }, load: { radialN: 18800, axialN: 9000, speedRpm: 118 }, seat: locating },
+          { name: 'Pinion, fixed side', bearing: { designation: '32214' }, load: { ...facing, radialN: 9200, axialN: 3800, speedRpm: 960, running: 'shock', partnerRadialN: 5600 }, seat: locating, float: { endPlayMm: 0.1, innerC: 72, outerC: 62, spanMm: 210 } },
+          { name: 'Pinion, far side', bearing: { designation: '32212' }, load: { ...facing, radialN: 5600, axialN: 3800, axialWay: 'left', speedRpm: 960, running: 'shock', partnerRadialN: 9200 }, seat: locating, mount: { roomC: 18, coolingC: 3 } },
+          { name: 'Wheel, upper', bearing: { designation: '30222' }, load: { ...backed, radialN: 14500, axialN: 9000, axialWay: 'left', speedRpm: 118, partnerRadialN: 18800 }, seat: locating },
+          { name: 'Wheel, lower', bearing: { designation: '30222' }, load: { ...backed, radialN: 18800, axialN: 9000, speedRpm: 118, partnerRadialN: 14500 }, seat: locating },
         ],
       },
     ],
@@ -154,8 +184,8 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         kind: 'fan',
         duty: 'main-process',
         positions: [
-          { name: 'Coupling end', bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { radialN: 3100, axialN: 900, speedRpm: 1460 }, seat: { ...locating, housing: 'split' }, mount: { roomC: 34 }, float: { locatedEnds: 2, spanMm: 1150, assemblyC: 22, hottestC: 96 }, grease: dusty },
-          { name: 'Fan end', bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { radialN: 8600, axialN: 0, speedRpm: 1460 }, seat: { ...floating, housing: 'split' }, mount: { roomC: 34 }, float: { locatedEnds: 2, spanMm: 1150, assemblyC: 22, hottestC: 96 }, grease: dusty },
+          { name: 'Coupling end', bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { radialN: 3100, axialN: 900, speedRpm: 1460 }, seat: { ...locating, housing: 'split' }, mount: { roomC: 34 }, float: { ...heldFan, role: 'locating' }, grease: dusty },
+          { name: 'Fan end', bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { radialN: 8600, axialN: 0, speedRpm: 1460 }, seat: { ...floating, housing: 'split' }, mount: { roomC: 34 }, float: { ...heldFan, role: 'floating' }, grease: dusty },
         ],
       },
       {
@@ -164,8 +194,8 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         kind: 'fan',
         duty: 'round-the-clock',
         positions: [
-          { name: 'Belt end', bearing: { designation: '6311-2Z-C3', requiredClearance: 'C3' }, load: { radialN: 6400, axialN: 0, speedRpm: 2200 }, seat: locating, mount: { roomC: 30 } },
-          { name: 'Fan end', bearing: { designation: '6311-2RS-C3', requiredClearance: 'C3' }, load: { radialN: 2600, axialN: 380, speedRpm: 2200 }, seat: locating, mount: { roomC: 30 } },
+          { name: 'Belt end', bearing: { designation: '6313-C3', requiredClearance: 'C3', requiredClosure: 'open' }, load: { radialN: 4600, axialN: 0, speedRpm: 2200 }, seat: locating, mount: { roomC: 28, coolingC: 5 } },
+          { name: 'Fan end', bearing: { designation: '6311-C3', requiredClearance: 'C3', requiredClosure: 'open' }, load: { radialN: 2600, axialN: 380, speedRpm: 2200 }, seat: { ...locating, shaftReadingsMm: taperedShaft }, mount: { roomC: 30, coolingC: 5 } },
         ],
       },
       {
@@ -174,7 +204,7 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         kind: 'conveyor',
         duty: 'round-the-clock',
         positions: [
-          { name: 'Drive side', bearing: { designation: '22220 EK-C3', requiredClearance: 'CN' }, load: { radialN: 21500, axialN: 1200, speedRpm: 62 }, seat: { ...locating, housing: 'split' } },
+          { name: 'Drive side', bearing: { designation: '22220 EK-C3', requiredClearance: 'CN' }, load: { radialN: 21500, axialN: 1200, speedRpm: 62, steps: conveyorDuty }, seat: { ...locating, housing: 'split' } },
           { name: 'Far side', bearing: { designation: '22220 EK', requiredClearance: 'CN' }, load: { radialN: 18200, axialN: 0, speedRpm: 62 }, seat: { ...floating, housing: 'split' }, grease: { ...dusty, nu40Cst: 460 } },
           { name: 'Snub pulley, left', bearing: { designation: 'UC212' , requiredClearance: 'CN' }, load: { radialN: 2700, axialN: 0, speedRpm: 96 }, seat: locating },
           { name: 'Snub pulley, right', bearing: { designation: 'UC212', requiredClearance: 'CN' }, load: { radialN: 2700, axialN: 0, speedRpm: 96 }, seat: locating },
@@ -192,10 +222,10 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         duty: 'intermittent',
         positions: [
           { name: 'Drive end', bearing: { designation: '6309-C3', requiredClearance: 'C3' }, load: { radialN: 640, axialN: 0, speedRpm: 2960 }, seat: floating },
-          { name: 'Non-drive end', bearing: { designation: '6309-2Z' }, load: { radialN: 420, axialN: 0, speedRpm: 2960 }, seat: locating },
+          { name: 'Non-drive end', bearing: { designation: '6309' }, load: { radialN: 420, axialN: 0, speedRpm: 2960 }, seat: locating },
         ],
       },
-      { tag: 'WM-91', name: 'Spare motor, no papers', kind: 'motor', duty: 'round-the-clock', positions: [{ name: 'Drive end', bearing: {} }, { name: 'Non-drive end', bearing: {} }] },
+      { tag: 'WM-91', name: 'Spare motor, no papers', kind: 'motor', duty: 'round-the-clock', positions: [{ name: 'Drive end', bearing: {} }, { name: 'Non-drive end', bearing: {}, identify: { ...wornBearing, boreMm: [...wornBearing.boreMm], odMm: [...wornBearing.odMm], widthMm: [...wornBearing.widthMm] } }] },
     ],
   },
   {
@@ -208,7 +238,7 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         duty: 'spindle',
         positions: [
           { name: 'Chuck end', bearing: { designation: 'NU1016-C2', requiredClearance: 'C2' }, load: { radialN: 4600, axialN: 0, speedRpm: 900, running: 'quiet' }, seat: { ...locating, toleranceClass: 'P5', shaftBoreMm: 46 } },
-          { name: 'Thrust pair', bearing: { designation: '7214 B' }, load: { radialN: 1500, axialN: 3100, speedRpm: 900, running: 'quiet' }, seat: { ...locating, toleranceClass: 'P5', shaftBoreMm: 46 } },
+          { name: 'Thrust pair', bearing: { designation: '7214 B' }, load: { ...backed, radialN: 1500, axialN: 3100, axialWay: 'both', speedRpm: 900, running: 'quiet', partnerRadialN: 1500 }, seat: { ...locating, toleranceClass: 'P5', shaftBoreMm: 46 } },
           { name: 'Tail end', bearing: { designation: 'NU1012-C2', requiredClearance: 'C2' }, load: { radialN: 1900, axialN: 0, speedRpm: 900, running: 'quiet' }, seat: { ...locating, toleranceClass: 'P5' } },
         ],
       },
@@ -218,13 +248,22 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         kind: 'spindle',
         duty: 'spindle',
         positions: [
-          { name: 'Wheel end', bearing: { designation: '7009 C-P4' }, load: { radialN: 520, axialN: 260, speedRpm: 2850, running: 'quiet' }, seat: { ...locating, toleranceClass: 'P4' } },
-          { name: 'Belt end', bearing: { designation: '6008-P5', requiredClearance: 'CN' }, load: { radialN: 410, axialN: 0, speedRpm: 2850, running: 'quiet' }, seat: { ...floating, toleranceClass: 'P5' } },
+          { name: 'Wheel end', bearing: { designation: '7009 C-P4', requiredPrecision: 'P4' }, load: { ...backed, radialN: 520, axialN: 260, speedRpm: 2850, running: 'quiet', partnerRadialN: 410 }, seat: { ...locating, toleranceClass: 'P4' } },
+          { name: 'Belt end', bearing: { designation: '6008-P5', requiredClearance: 'CN', requiredPrecision: 'P5' }, load: { radialN: 410, axialN: 0, speedRpm: 2850, running: 'quiet' }, seat: { ...floating, toleranceClass: 'P5' } },
         ],
       },
     ],
   },
 ] // prettier-ignore
+
+/** Every position of the demo site with its inputs, in walking order. */
+export function demoPositions(): { tag: string; kind: MachineKind; duty: Duty; name: string; inputs: Position }[] {
+  return areas.flatMap(({ machines }) =>
+    machines.flatMap(({ tag, kind, duty, positions }) =>
+      positions.map((position) => ({ tag, kind, duty, name: position.name, inputs: positionOf(position) })),
+    ),
+  )
+}
 
 /** Fills an empty database with the demo site; tells whether it did. */
 export async function loadDemoSite(pool: pg.Pool, references: References): Promise<boolean> {
@@ -282,10 +321,11 @@ async function addMachine(
   }
 }
 
-function positionOf({ bearing, load, seat, mount, float, grease, diagnose }: DemoPosition): Position {
+function positionOf({ bearing, identify, load, seat, mount, float, grease, diagnose }: DemoPosition): Position {
   const empty = emptyPosition()
   return Position.parse({
     bearing: { ...empty.bearing, ...bearing },
+    identify: { ...empty.identify, ...identify },
     load: { ...empty.load, ...load },
     seat: { ...empty.seat, ...seat },
     mount: { ...empty.mount, ...mount },

@@ -197,6 +197,31 @@ describe('assess', () => {
     nu40Cst: fc.option(fc.double({ min: 2, max: 5000, noNaN: true })),
     locatedEnds: fc.constantFrom(0, 1, 2, null),
     thickener: fc.constantFrom('lithium', 'polyurea', 'sodium', null),
+    arrangement: fc.constantFrom('single', 'back-to-back', 'face-to-face'),
+    axialWay: fc.constantFrom('right', 'left', 'both'),
+    partnerRadialN: fc.option(fc.double({ min: 0, max: 1e6, noNaN: true })),
+    tiltDeg: fc.option(fc.double({ min: 0, max: 90, noNaN: true })),
+    shockFactor: fc.option(fc.double({ min: 1, max: 5, noNaN: true })),
+    steps: fc.array(
+      fc.record({
+        radialN: fc.double({ min: 0, max: 1e5, noNaN: true }),
+        axialN: fc.double({ min: 0, max: 1e5, noNaN: true }),
+        speedRpm: fc.double({ min: 0, max: 5000, noNaN: true }),
+        share: fc.double({ min: 0, max: 1, noNaN: true }),
+      }),
+      { maxLength: 3 },
+    ),
+    system: fc.constantFrom('metric', 'inch-tapered'),
+    adjust: fc.constantFrom('adjustable', 'non-adjustable', 'floating', null),
+    readings: fc.array(fc.array(fc.option(fc.double({ min: 1, max: 300, noNaN: true })), { maxLength: 4 }), {
+      maxLength: 3,
+    }),
+    role: fc.constantFrom('locating', 'floating', null),
+    floatsIn: fc.constantFrom('housing', 'bearing'),
+    endPlayMm: fc.option(fc.double({ min: -0.5, max: 5, noNaN: true })),
+    measured: fc.array(fc.double({ min: 1, max: 300, noNaN: true }), { maxLength: 3 }),
+    closure: fc.constantFrom('open', 'shield', 'contact-seal', 'low-friction-seal', null),
+    hottestRingC: fc.option(fc.double({ min: 0, max: 300, noNaN: true })),
     seen: fc.subarray(['fluting', 'rust', 'at-inner-raceway', 'no such sign'], { maxLength: 3 }),
   })
 
@@ -216,15 +241,47 @@ describe('assess', () => {
           toleranceClass,
           ...rest
         } = given
-        const { hotC, nu40Cst, locatedEnds, thickener, seen } = rest
+        const { hotC, nu40Cst, locatedEnds, thickener, seen, readings, measured, closure, hottestRingC, ...more } = rest
+        const { arrangement, axialWay, partnerRadialN, tiltDeg, shockFactor, steps, system, adjust, ...ends } = more
         const assessment = run({
-          bearing: { designation: designation + suffix },
-          load: { radialN, axialN, speedRpm },
-          seat: { loadCase, housing, slides, toleranceClass } as Partial<Position['seat']>,
-          mount: { roomC },
-          float: { innerC: hotC, outerC: roomC, locatedEnds, spanMm: 600, assemblyC: 20, hottestC: hotC } as Partial<
-            Position['float']
+          bearing: { designation: designation + suffix, requiredClosure: closure, hottestRingC } as Partial<
+            Position['bearing']
           >,
+          identify: { boreMm: measured, odMm: measured, widthMm: measured, leftClosure: closure } as Partial<
+            Position['identify']
+          >,
+          load: {
+            radialN,
+            axialN,
+            speedRpm,
+            arrangement,
+            axialWay,
+            partnerRadialN,
+            tiltDeg,
+            rotorKg: 100,
+            shockFactor,
+            steps,
+          } as Partial<Position['load']>,
+          seat: {
+            loadCase,
+            housing,
+            slides,
+            toleranceClass,
+            system,
+            adjust,
+            shaftReadingsMm: readings,
+            housingReadingsMm: readings,
+          } as Partial<Position['seat']>,
+          mount: { roomC },
+          float: {
+            innerC: hotC,
+            outerC: roomC,
+            locatedEnds,
+            spanMm: 600,
+            assemblyC: 20,
+            hottestC: hotC,
+            ...ends,
+          } as Partial<Position['float']>,
           grease: { nu40Cst, runningC: hotC, cleanliness: 'slight', thickener, thickenerBefore: 'clay' } as Partial<
             Position['grease']
           >,

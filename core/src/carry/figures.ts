@@ -96,6 +96,7 @@ function equivalentFigure({ load: typed }: Position, { bearing, carrying, missin
       : 'P = X\\,F_r + Y\\,F_a',
     givens: [
       ...typedGivens(typed),
+      ...(steps && carrying ? heaviestGivens(carrying) : []),
       ...(carrying && bearing ? (steps ? stepGivens(carrying, bearing) : factorGivens(carrying)) : []),
       ...(carrying ? [forceGiven('P_0', 'static equivalent load', carrying.staticEquivalentN, 'ISO 76')] : []),
     ],
@@ -138,6 +139,17 @@ function typedGivens({
   if (arrangement !== 'single' && partnerRadialN !== null)
     givens.push(forceGiven('F_{rB}', 'radial load on the other', partnerRadialN, 'typed'))
   return givens
+}
+
+/** Loads of the step that asks most, for the drawing and for a check by hand. */
+function heaviestGivens({ acting, each }: Carrying): Given[] {
+  const heaviest = acting.reduce((most, one, index) =>
+    (each[index]?.equivalentN ?? 0) > (each[acting.indexOf(most)]?.equivalentN ?? 0) ? one : most,
+  )
+  return [
+    forceGiven('F_r', 'radial load, heaviest step', heaviest.radialN, 'typed'),
+    forceGiven('F_a', 'axial load, heaviest step', heaviest.axialN, 'typed'),
+  ]
 }
 
 function factorGivens({ acting, each }: Carrying): Given[] {

@@ -29,11 +29,13 @@ const cleanlinessSteps = ['high', 'normal', 'slight', 'severe', 'very-severe'] a
  * @returns those that can be worked out of what is known; none while there is no life to compare with
  */
 export function whatIfs(position: Position, machine: Machine, lookup: BearingLookup): WhatIf[] {
-  const nowH = judgedLife(workOutCarry(position, machine, lookup))
-  if (nowH === null) return []
+  const now = workOutCarry(position, machine, lookup)
+  const nowH = judgedLife(now)
+  // Without a film there is no life to compare with; Carry has already said stop.
+  if (nowH === null || now.modified.refusal) return []
   return casesOf(position).map(({ key, label, changed }) => {
     const outcome = workOutCarry(changed, machine, lookup)
-    const lifeH = outcome.life?.beyondRating ? null : judgedLife(outcome)
+    const lifeH = outcome.life?.beyondRating || outcome.modified.refusal ? null : judgedLife(outcome)
     return { key, label, lifeH, ratio: lifeH === null ? null : lifeH / nowH }
   })
 }

@@ -95,7 +95,7 @@ const gaugeSheet = (title: string) =>
 const SeatFields = z.strictObject({
   loadCase: LoadCase.nullable().default(null).meta({ title: 'How the load turns' }),
   housing: z.enum(['solid', 'split', 'thin-wall', 'light-alloy']).default('solid').meta({ title: 'Housing' }),
-  slides: z.enum(['none', 'outer', 'inner']).default('none').meta({ title: 'Ring that must slide' }),
+  slides: z.enum(['none', 'outer', 'inner']).default('none').meta({ title: 'Ring that slides' }),
   toleranceClass: z.enum(['normal', 'P6', 'P5', 'P4']).default('normal').meta({ title: 'Bearing class' }),
   shaftBoreMm: quantity(z.number().min(0).max(1250), 'Hollow shaft, bore', 'length', 'mm'),
   ringRiseC: quantity(z.number().min(0).max(200), 'Runs warmer by', 'temperatureRise', 'K'),

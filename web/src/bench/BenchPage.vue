@@ -109,7 +109,15 @@ const pxPerMm = computed(() =>
 )
 const overlay = computed(() =>
   bench.bearing.value && section.value
-    ? overlayFor(lens.value, bench.assessment.value, bench.bearing.value, section.value, format, pxPerMm.value)
+    ? overlayFor(
+        lens.value,
+        bench.assessment.value,
+        bench.inputs.value,
+        bench.bearing.value,
+        section.value,
+        format,
+        pxPerMm.value,
+      )
     : null,
 )
 const sized = (mm: number) => format.digits(mm, 'length', { decimals: Number.isInteger(mm) ? 0 : 2 })

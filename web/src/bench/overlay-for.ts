@@ -4,6 +4,7 @@ import type {
   FigureValue,
   Lens,
   LensAssessment,
+  Position,
   Precision,
   Quantity,
   ResolvedBearing,
@@ -23,6 +24,7 @@ export interface Words {
 export function overlayFor(
   lens: Lens,
   assessment: Assessment,
+  inputs: Position,
   bearing: ResolvedBearing,
   section: HalfSection,
   words: Words,
@@ -33,7 +35,7 @@ export function overlayFor(
     case 'identify':
       return identifyOverlay(assessment.lenses.identify, bearing, section, words, name)
     case 'carry':
-      return carryOverlay(assessment.lenses.carry, section, words, name)
+      return carryOverlay(assessment.lenses.carry, inputs.load.axialWay, section, words, name)
     case 'seat':
       return seatOverlay(assessment.lenses.seat, section, words, name)
     case 'float':
@@ -95,7 +97,13 @@ function contactPoint({ at: [x, y], angleRad, radiusMm }: Contact, side: 1 | -1)
 const longestArrowPx = 130
 const shortestArrowPx = 34
 
-function carryOverlay({ figures }: LensAssessment, section: HalfSection, words: Words, name: string): Overlay {
+function carryOverlay(
+  { figures }: LensAssessment,
+  axialWay: Position['load']['axialWay'],
+  section: HalfSection,
+  words: Words,
+  name: string,
+): Overlay {
   const givens = figures['equivalent']?.givens ?? []
   const force = (symbol: string) => {
     const value = givens.find((one) => one.symbol === symbol)?.value
@@ -119,14 +127,16 @@ function carryOverlay({ figures }: LensAssessment, section: HalfSection, words: 
       label: { dx: 12, dy: -4, anchor: 'start' },
     })
   }
-  if (axialN > 0) {
+  const ways = axialWay === 'both' ? (['right', 'left'] as const) : [axialWay]
+  for (const way of axialN > 0 ? ways : []) {
+    const right = way === 'right'
     overlay.arrows.push({
-      key: 'axial',
-      to: [section.inner.from, seatY * 0.82],
-      along: [1, 0],
+      key: `axial-${way}`,
+      to: [right ? section.inner.from : section.inner.to, seatY * 0.82],
+      along: [right ? 1 : -1, 0],
       lengthPx: length(axialN),
       text: words.inline({ kind: 'number', number: axialN }, 'force'),
-      label: { dx: 0, dy: -10, anchor: 'start' },
+      label: { dx: 0, dy: -10, anchor: right ? 'start' : 'end' },
     })
   }
   const carries = radialN > 0 || axialN > 0
@@ -156,8 +166,13 @@ function seatOverlay({ figures }: LensAssessment, section: HalfSection, words: W
     const limits = figures[`${which}Limits`]
     const zone = figures[`${which}Zone`]?.value
     if (fit?.kind !== 'range' || !limits?.value || zone?.kind !== 'text') return
-    const { digits, word, tone } = words.fit(fit.from, fit.to)
-    const key = `${which}Fit`
+    // Once a seat is gauged the drawing shows what is there, not what was asked for.
+    const actual = figures[`${which}Actual`]?.value
+    const there =
+      actual?.kind === 'range' ? actual : actual?.kind === 'number' ? { from: actual.number, to: actual.number } : fit
+    const { digits, word, tone } = words.fit(there.from, there.to)
+    const gauged = inWords(figures[`${which}Gauged`], words)
+    const key = actual ? `${which}Actual` : `${which}Fit`
     const surface: Surface = { figure: key, tone, from: ring.from, to: ring.to, y }
     overlay.surfaces.push(surface)
     overlay.callouts.push({
@@ -165,7 +180,7 @@ function seatOverlay({ figures }: LensAssessment, section: HalfSection, words: W
       at: [ring.to * 0.82, y],
       tone,
       main: `${digits} ${word}`,
-      sub: `${which} ${zone.text}, ${inWords(limits, words) ?? ''}`,
+      sub: actual ? `${which} gauged ${gauged ?? ''}` : `${which} ${zone.text}, ${inWords(limits, words) ?? ''}`,
     })
   }
   seat('housing', section.odMm / 2, section.outer)

@@ -17,6 +17,9 @@ const top = 64
 const foot = 118
 const columnPx = computed(() => (width - 24) / Math.max(candidates.length, 1))
 
+/** Height at which the seats stand. */
+const baseline = (tallestPx: number) => (top + height - foot + tallestPx) / 2
+
 const drawn = computed(() => {
   const tallest = Math.max(...candidates.map(({ section }) => (section.odMm - section.boreMm) / 2))
   const widest = Math.max(...candidates.map(({ section }) => Math.max(section.inner.to, section.outer.to) * 2))
@@ -25,7 +28,8 @@ const drawn = computed(() => {
     const scale: Scale = {
       pxPerMm,
       x0: 12 + columnPx.value * (index + 0.5),
-      y0: height - foot + (section.boreMm / 2) * pxPerMm,
+      // The rings stand in the middle of what is left between the words above and below.
+      y0: baseline(tallest * pxPerMm) + (section.boreMm / 2) * pxPerMm,
     }
     return {
       ...words,
@@ -87,7 +91,7 @@ function lines(text: string): string[] {
         :key="index"
         class="tell"
         :x="one.x"
-        :y="height - foot + 28 + index * 19"
+        :y="one.seat.y + 28 + index * 19"
       >
         {{ line }}
       </text>

@@ -20,6 +20,13 @@ export function useChartColours() {
   })
 }
 
+/** The end of an axis that holds `furthest` and has round ticks at each fifth of it. */
+export function roundReach(furthest: number): number {
+  const step = 10 ** Math.floor(Math.log10(furthest / 5))
+  const steps = [1, 2, 2.5, 5, 10].find((times) => times * step * 5 >= furthest) ?? 10
+  return steps * step * 5
+}
+
 /** How a chart writes its axes. */
 export const chartLabel = (colour: string) => ({
   colors: colour,

@@ -56,6 +56,10 @@ export function useFormat() {
   /** A fit in words: the word says tight or loose, not only the sign. `tone` colours it. */
   function fit(from: number, to: number): { digits: string; word: string; tone: 'ember' | 'frost' | 'ink' } {
     const plain = (value: number) => digits(Math.abs(value), 'deviation')
+    if (from === to) {
+      const tone = from > 0 ? 'ember' : from < 0 ? 'frost' : 'ink'
+      return { digits: plain(from), word: `${unit('deviation')} ${from < 0 ? 'loose' : 'tight'}`, tone }
+    }
     if (from >= 0) return { digits: `${plain(from)} … ${plain(to)}`, word: `${unit('deviation')} tight`, tone: 'ember' }
     if (to <= 0) return { digits: `${plain(to)} … ${plain(from)}`, word: `${unit('deviation')} loose`, tone: 'frost' }
     return {
@@ -65,8 +69,11 @@ export function useFormat() {
     }
   }
 
+  /** One end of a fit, with its word. */
+  const fitEnd = (um: number) => `${digits(Math.abs(um), 'deviation')} ${um < 0 ? 'loose' : 'tight'}`
+
   /** A sentence of core with its quantities in these units. */
   const sentence = (text: string) => renderSentence(text, settings.units)
 
-  return { unit, digits, show, inline, figure, fit, sentence }
+  return { unit, digits, show, inline, figure, fit, fitEnd, sentence }
 }

@@ -3,7 +3,7 @@ import type { ApexOptions } from 'apexcharts'
 import { formatNumber } from '@yardfrost/core'
 import { computed } from 'vue'
 import VueApexCharts from 'vue3-apexcharts'
-import { chartLabel, useChartColours } from '../../figures/use-chart.ts'
+import { chartLabel, roundReach, useChartColours } from '../../figures/use-chart.ts'
 import { useSettings } from '../../shell/settings.ts'
 
 /** Life against load, with the present point, twice the load, and the life wanted. */
@@ -29,12 +29,7 @@ const curve = computed(() =>
 )
 
 /** The axis ends at a round load, so that its ticks are round too. */
-const reach = computed(() => {
-  const furthest = toLoad(loadN * 2.5)
-  const step = 10 ** Math.floor(Math.log10(furthest / 5))
-  const steps = [1, 2, 2.5, 5, 10].find((times) => times * step * 5 >= furthest) ?? 10
-  return steps * step * 5
-})
+const reach = computed(() => roundReach(toLoad(loadN * 2.5)))
 
 /** Whole decades that hold the curve and the wanted life. */
 const decades = computed(() => {

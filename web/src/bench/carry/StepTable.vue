@@ -120,7 +120,7 @@ const troubles = computed(() =>
         One more step
       </button>
       <span :class="{ wrong: !whole }">
-        together {{ format.digits(total * 100, 'percent') }}{{ '\u00a0' }}%<template v-if="!whole"
+        together {{ format.digits(total * 100, 'percent', { figures: 3 }) }}{{ '\u00a0' }}%<template v-if="!whole"
           >, must be 100 %</template
         >
       </span>

@@ -4,7 +4,7 @@ import type { ApexOptions } from 'apexcharts'
 import { computed } from 'vue'
 import VueApexCharts from 'vue3-apexcharts'
 import { useFormat } from '../../figures/use-format.ts'
-import { chartLabel, useChartColours } from '../../figures/use-chart.ts'
+import { chartLabel, roundReach, useChartColours } from '../../figures/use-chart.ts'
 import { useSettings } from '../../shell/settings.ts'
 
 /** Life against mass of every bearing that can do it; a dot is pressed to put it on the bench. */
@@ -36,12 +36,16 @@ const series = computed(() =>
     ] as const
   ).map(([name, key]) => ({
     name,
-    data: groups.value[key].map((one): [number, number] => [mass(one), one.lifeH ?? 1]),
+    data: groups.value[key].map((one): [number, number] => [mass(one), shownLife(one)]),
   })),
 )
 
+/** Lives beyond this are all alike: the bearing outlasts the machine. */
+const enoughH = 1_000_000
+const shownLife = ({ lifeH }: SweepResult) => Math.min(lifeH ?? 1, enoughH)
+
 const decades = computed(() => {
-  const lives = [...points.value.map(({ lifeH }) => lifeH ?? 1), wantedH || 1]
+  const lives = [...points.value.map(shownLife), wantedH || 1]
   const from = Math.floor(Math.log10(Math.min(...lives)))
   const to = Math.max(from + 1, Math.ceil(Math.log10(Math.max(...lives))))
   return { from: 10 ** from, to: 10 ** to, count: to - from }
@@ -83,12 +87,13 @@ const options = computed((): ApexOptions => {
     xaxis: {
       type: 'numeric',
       min: 0,
+      max: roundReach(Math.max(...points.value.map(mass), 0.1)),
       tickAmount: 5,
       labels: { style: chartLabel(quiet), formatter: (value: string) => formatNumber(Number(value), { figures: 2 }) },
       axisBorder: { color: quiet },
       axisTicks: { color: quiet },
       title: {
-        text: `mass, ${format.unit('mass')}`,
+        text: `mass, ${format.unit('mass')}; lives over a million hours stand at the top`,
         offsetY: -6,
         style: { ...chartLabel(quiet), color: quiet, fontWeight: 400 },
       },

@@ -26,12 +26,12 @@ const filmKnown = computed(() => cases.value.some(({ key }) => key === 'hotter')
     <div class="case">
       <span class="label">as it stands</span>
       <span class="bar now" :style="{ width: share(nowH) }" />
-      <strong>{{ hours(nowH) }}</strong>
+      <strong class="value">{{ hours(nowH) }}</strong>
     </div>
     <div v-if="wantedH !== null" class="case">
       <span class="label">wanted</span>
       <span class="bar wanted" :style="{ width: share(wantedH) }" />
-      <span>{{ hours(wantedH) }}</span>
+      <span class="value">{{ hours(wantedH) }}</span>
     </div>
     <div v-for="one in cases" :key="one.key" class="case" :data-case="one.key">
       <span class="label">{{ format.sentence(one.label) }}</span>
@@ -39,8 +39,8 @@ const filmKnown = computed(() => cases.value.some(({ key }) => key === 'hotter')
         <span class="ghost" :style="{ width: share(nowH) }" />
         <span v-if="one.lifeH !== null" class="bar" :style="{ width: share(one.lifeH) }" />
       </span>
-      <strong v-if="one.lifeH !== null" class="ember">{{ hours(one.lifeH) }}</strong>
-      <strong v-else class="none">none</strong>
+      <strong v-if="one.lifeH !== null" class="value ember">{{ hours(one.lifeH) }}</strong>
+      <strong v-else class="value none">none</strong>
       <span class="quiet times">
         {{
           one.ratio === null
@@ -66,7 +66,7 @@ const filmKnown = computed(() => cases.value.some(({ key }) => key === 'hotter')
 
 .case {
   display: grid;
-  grid-template-columns: 1fr auto;
+  grid-template-columns: 1fr 110px;
   gap: 2px 12px;
 }
 
@@ -76,18 +76,19 @@ const filmKnown = computed(() => cases.value.some(({ key }) => key === 'hotter')
   grid-column: 1;
 }
 
-.case strong,
-.case > span:last-child:not(.bar) {
+.value {
   grid-column: 2;
   grid-row: 2;
   align-self: center;
-  min-width: 84px;
+  min-width: 96px;
   font-size: 19px;
   text-align: right;
 }
 
 .case .times {
+  grid-column: 2;
   grid-row: 1;
+  text-align: right;
   font-size: 14px;
 }
 
@@ -116,10 +117,7 @@ const filmKnown = computed(() => cases.value.some(({ key }) => key === 'hotter')
 }
 
 .wanted {
-  height: 0;
-  align-self: center;
-  border-width: 1.5px 0 0;
-  border-style: dashed;
+  background: none;
   border-color: var(--ink-2);
 }
 

@@ -22,7 +22,14 @@ const emit = defineEmits<{ read: [value: number | null]; failed: [message: strin
 
 const bench = useBench()
 const settings = useSettings()
-const shown = () => (value === null ? '' : formatInput(value, 'length', settings.units))
+/** Readings stand under one another, so each has at least the decimals of its instrument. */
+function written(mm: number): string {
+  const text = formatInput(mm, 'length', settings.units)
+  const least = (measurable === 'shaft' || measurable === 'housing' ? 3 : 2) + (settings.units === 'inch' ? 1 : 0)
+  const decimals = text.split('.')[1]?.length ?? 0
+  return decimals >= least ? text : Number(text).toFixed(least)
+}
+const shown = () => (value === null ? '' : written(value))
 const text = ref(shown())
 const typing = ref(false)
 const refusal = computed(() => bench.unreadable.get(path) ?? null)
@@ -58,7 +65,7 @@ function leave() {
   else {
     bench.unreadable.delete(path)
     emit('read', parsed)
-    text.value = parsed === null ? '' : formatInput(parsed, 'length', settings.units)
+    text.value = parsed === null ? '' : written(parsed)
   }
 }
 
@@ -74,7 +81,7 @@ async function take(event: KeyboardEvent) {
     const { valueMm } = await api.takeReading({ positionId: bench.id, measurable, nominalMm, plane, direction })
     bench.unreadable.delete(path)
     emit('read', valueMm)
-    text.value = formatInput(valueMm, 'length', settings.units)
+    text.value = written(valueMm)
     textAtFocus = text.value
     next(field)
   } catch (error) {

@@ -81,12 +81,16 @@ const fits = computed(() => {
       tight: fromUm + (index + 0.5) * step >= 0,
     })),
     zero: fromUm < 0 && toUm > 0 ? along(0) : null,
+    loosest: format.fitEnd(fromUm),
+    tightest: format.fitEnd(toUm),
     words:
       looseShare === 0
         ? 'always tight'
         : looseShare === 1
           ? 'always loose'
-          : `${formatNumber(looseShare * 100, { decimals: 0 })} % loose`,
+          : looseShare < 0.01
+            ? 'under 1 % loose'
+            : `${formatNumber(looseShare * 100, { decimals: 0 })} % loose`,
   }
 })
 const bar = (band: { from: number; to: number }) => ({
@@ -100,7 +104,7 @@ const bar = (band: { from: number; to: number }) => ({
     <svg
       v-if="width > 0"
       :width="width"
-      :height="fits ? 112 : 64"
+      :height="fits ? 128 : 64"
       role="img"
       :aria-label="`Tolerance of the ring and of the ${seat}, about nominal`"
     >
@@ -135,6 +139,8 @@ const bar = (band: { from: number; to: number }) => ({
         />
         <path v-if="fits.zero !== null" class="nominal" :d="`M${fits.zero} ${fitsY - fitsPx - 4} V${fitsY}`" />
         <path class="axis" :d="`M${labelPx} ${fitsY} H${width - 8}`" />
+        <text :x="labelPx" :y="fitsY + 17">{{ fits.loosest }}</text>
+        <text class="end" :x="width - 8" :y="fitsY + 17">{{ fits.tightest }}</text>
       </g>
     </svg>
   </div>
@@ -153,6 +159,10 @@ text {
 
 .number {
   text-anchor: middle;
+}
+
+.end {
+  text-anchor: end;
 }
 
 .hatch {

@@ -64,7 +64,8 @@ const cases: Record<LoadCase, { words: string; example: string }> = {
           <path
             v-if="one === 'load-turns' || one === 'both'"
             class="with"
-            d="M38 11 v9"
+            d="M38 1 v20"
+            transform="rotate(-52 38 34)"
             :marker-end="`url(#load-${one})`"
           />
         </g>

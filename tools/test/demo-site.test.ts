@@ -1,0 +1,52 @@
+import { assess, type Assessment } from '@yardfrost/core'
+import { loadReferences } from '@yardfrost/server'
+import { assert } from 'chai'
+import { demoPositions } from '../demo-site.ts'
+
+const { catalogue, damage } = loadReferences()
+const assessed = new Map(
+  demoPositions().map(({ tag, kind, duty, name, inputs }): [string, Assessment] => [
+    `${tag} ${name}`,
+    assess(inputs, { kind, duty }, catalogue, damage),
+  ]),
+)
+
+describe('the demo site', () => {
+  // What was planted, and where it must show.
+  const planted: [where: string, reason: RegExp][] = [
+    ['BP-12 Coupling end', /calls for C3, and the box says none, which is CN/],
+    ['BP-12 Impeller end', /carries no axial load/],
+    ['BM-12 Drive end', /lithium on polyurea ruin each other/],
+    ['DF-41 Coupling end', /Both ends are held.*pushes with up to/],
+    ['DF-41 Fan end', /Both ends are held.*pushes with up to/],
+    ['DF-42 Fan end', /shaft tapers/],
+    ['DC-45 Drive side', /calls for CN, and the box says C3/],
+  ]
+  for (const [where, reason] of planted)
+    it(`${where} is a stop for the right reason`, () => {
+      const [worst] = assessed.get(where)?.findings ?? []
+      assert.equal(worst?.verdict, 'stop')
+      assert.match(worst?.reason ?? '', reason)
+    })
+
+  it('has no other stop', () => {
+    const stops = [...assessed].filter(([, { state }]) => state === 'stop').map(([where]) => where)
+    assert.sameMembers(
+      stops,
+      planted.map(([where]) => where),
+    )
+  })
+
+  it('names the electric current in the motor that has it', () =>
+    assert.match(JSON.stringify(assessed.get('CM-31 Drive end')?.findings), /Electric current/))
+
+  it('names the worn bearing that nobody has put on the bench yet', () => {
+    const built = assessed.get('WM-91 Non-drive end')?.lenses.identify.figures['built']?.value
+    assert.deepEqual(built, { kind: 'text', text: '6209' })
+  })
+
+  it('has about fourteen machines and forty positions', () => {
+    assert.isAtLeast(assessed.size, 35)
+    assert.isAtLeast(new Set([...assessed.keys()].map((where) => where.split(' ')[0])).size, 14)
+  })
+})
