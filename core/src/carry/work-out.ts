@@ -126,17 +126,18 @@ function ratingsOf({ bearing: { makerDynamicN, makerStaticN } }: Position, { int
 
 /** Equivalent load of every step, and of them all together. @throws InputError */
 function carry(position: Position, bearing: ResolvedBearing, ratings: Ratings): Carrying {
+  const stepped = position.load.steps.length > 0
   const acting = actingLoads(position, bearing)
   // A step without load wears nothing and is refused by the formula for one load; it counts in time only.
   const each = acting.map((one) =>
-    acting.length > 1 && one.radialN + one.axialN === 0 ? unloaded : equivalentOf(one, bearing, ratings),
+    stepped && one.radialN + one.axialN === 0 ? unloaded : equivalentOf(one, bearing, ratings),
   )
   const [only] = each
   return {
     acting,
     each,
     equivalentN:
-      acting.length === 1 && only
+      !stepped && only
         ? only.equivalentN
         : loadSpectrum({
             bearingType: bearing.row.type,
