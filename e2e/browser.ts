@@ -59,6 +59,14 @@ export async function setSize(driver: WebDriver, width: number, height: number):
   )
 }
 
+/** Lets the page keep files in a folder. */
+export async function keepDownloads(driver: WebDriver, folder: string): Promise<void> {
+  await (driver as unknown as { sendDevToolsCommand(name: string, params: object): Promise<void> }).sendDevToolsCommand(
+    'Browser.setDownloadBehavior',
+    { behavior: 'allow', downloadPath: folder },
+  )
+}
+
 const patienceMs = 10_000
 
 /** Waits for an element and returns it. */

@@ -1,14 +1,18 @@
 <script setup lang="ts">
+import { formatInput, unitSpace } from '@yardfrost/core'
 import { useFormat } from '../figures/use-format.ts'
+import { useSettings } from '../shell/settings.ts'
 import type { InputDifference } from './input-differences.ts'
 
 /** What differs between two versions of a position, input by input. */
 defineProps<{ differences: InputDifference[]; from: string; to: string }>()
 const format = useFormat()
+const settings = useSettings()
 
 function told(value: unknown, quantity: InputDifference['quantity']): string {
   if (value === null || value === undefined || value === '') return 'empty'
-  if (typeof value === 'number') return format.inline({ kind: 'number', number: value }, quantity, { figures: 5 })
+  if (typeof value === 'number')
+    return `${formatInput(value, quantity, settings.units)}${unitSpace}${format.unit(quantity)}`.trim()
   if (Array.isArray(value)) {
     const entries = value.flat() as unknown[]
     if (entries.length === 0) return 'empty'

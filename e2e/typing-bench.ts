@@ -1,0 +1,89 @@
+import { cpus } from 'node:os'
+import { readFileSync, writeFileSync } from 'node:fs'
+import { fileURLToPath } from 'node:url'
+import { click, openBrowser, openPosition, see, signIn } from './browser.ts'
+
+// How long the page works after each keystroke, field by field: from the input event until everything that follows from it
+// stands in the page and is laid out. The browser paints it with the next frame.
+const { driver, quit } = await openBrowser()
+
+const fields: [lens: string, page: string | null, field: string, texts: string[]][] = [
+  ['identify', 'number', 'bearing.designation', ['6313', '6313-C3', '22218', 'NU2218 E-C3']],
+  ['identify', 'measure', 'identify.boreMm.0', ['65.0', '65.04', '65.03']],
+  ['carry', 'life', 'load.radialN', ['2950', '3100', '3400', '2900']],
+  ['carry', 'life', 'grease.runningC', ['65', '72', '62']],
+  ['seat', 'zones', 'seat.ringRiseC', ['10', '20', '30']],
+  ['float', 'clearance', 'float.innerC', ['66', '72', '64']],
+  ['float', 'growth', 'float.hottestC', ['70', '80', '66']],
+  ['mount', null, 'mount.roomC', ['22', '25', '20']],
+  ['grease', null, 'grease.nu40Cst', ['100', '150', '110']],
+]
+
+interface Timed {
+  field: string
+  median: number
+  worst: number
+}
+const timed: Timed[] = []
+try {
+  await signIn(driver)
+  await openPosition(driver, 'BP-11', 'Coupling end')
+  for (const [lens, page, field, texts] of fields) {
+    await click(driver, `[data-lens="${lens}"]`)
+    if (page) await click(driver, `[data-page="${page}"]`)
+    await see(driver, `[data-test="${field}"]`)
+    await driver.sleep(400)
+    const times = await driver.executeAsyncScript<number[]>(
+      `const [test, texts, done] = arguments
+       const input = document.querySelector('[data-test="' + test + '"]')
+       const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set
+       const run = async () => {
+         const times = []
+         input.focus()
+         for (let round = 0; round < 8; round++)
+           for (const text of texts) {
+             const began = performance.now()
+             set.call(input, text)
+             input.dispatchEvent(new Event('input', { bubbles: true }))
+             // What Vue has to do is done in microtasks; asking for a size makes the browser lay it out.
+             await Promise.resolve()
+             await new Promise((flushed) => setTimeout(flushed, 0))
+             void document.body.offsetHeight
+             times.push(performance.now() - began)
+             await new Promise((next) => requestAnimationFrame(() => setTimeout(next, 30)))
+           }
+         return times
+       }
+       run().then(done)`,
+      field,
+      texts,
+    )
+    // The first strokes warm the code up.
+    const settled = times.slice(texts.length).sort((a, b) => a - b)
+    timed.push({
+      field,
+      median: settled[Math.floor(settled.length / 2)] ?? NaN,
+      worst: settled[settled.length - 1] ?? NaN,
+    })
+  }
+} finally {
+  await quit()
+}
+const lines = [
+  `Chromium headless, ${cpus().length} cores; a keystroke until the whole bench follows it, of 50 ms`,
+  ...timed.map(
+    ({ field, median, worst }) =>
+      `${field.padEnd(26)} median ${median.toFixed(1).padStart(6)} ms   worst ${worst.toFixed(1).padStart(6)} ms${worst > 50 ? '   OVER' : ''}`,
+  ),
+]
+console.log(lines.join('\n'))
+if (process.argv.includes('--write')) {
+  const file = fileURLToPath(new URL('../docs/benchmarks.md', import.meta.url))
+  const page = readFileSync(file, 'utf8')
+  const heading = '## Typing'
+  const [before = ''] = page.split(heading)
+  writeFileSync(
+    file,
+    `${before.trimEnd()}\n\n${heading}\n\nThe last run of \`npm run bench:page -- --write\`.\n\n\`\`\`\n${lines.join('\n')}\n\`\`\`\n`,
+  )
+}
