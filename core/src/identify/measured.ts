@@ -1,4 +1,5 @@
 import type { Catalogue } from '../catalogue/catalogue.ts'
+import { decodeDesignation, type Decoded } from '../catalogue/decode-designation.ts'
 import { attempt, type InputError } from '../errors/input-error.ts'
 import type { Position } from '../model/position.ts'
 import { inSentence } from '../model/sentence.ts'
@@ -10,17 +11,21 @@ import { match, type Match } from './match.ts'
 export interface Measured {
   matched: Match | null
   refusal: InputError | null
+  /** What the marking says, where it can be read as a number; null where there is none. */
+  marked: Decoded | null
 }
 
 /** Readings of a bearing held against the catalogue. */
 export function matchReadings({ identify }: Position, catalogue: Catalogue): Measured {
   const { boreMm, odMm, widthMm, rollingElement, ringShape } = identify
   const measured = [boreMm, odMm, widthMm].filter((one) => one.length > 0).length
-  if (measured < 2) return { matched: null, refusal: null }
+  const marked =
+    identify.marking.trim() === '' ? null : attempt(() => decodeDesignation(identify.marking, catalogue)).value
+  if (measured < 2) return { matched: null, refusal: null, marked }
   const { value, refusal } = attempt(() =>
     match({ boreMm, odMm, widthMm, rollingElement, ringShape, ...closureSeen(identify) }, catalogue),
   )
-  return { matched: value, refusal }
+  return { matched: value, refusal, marked }
 }
 
 /** Two sides as one closure with its count: what covers one side only counts once, a side nobody looked at not at all. */
@@ -31,7 +36,7 @@ function closureSeen({ leftClosure, rightClosure }: Position['identify']) {
 }
 
 /** The candidates, and how the number of the best one was put together. */
-export function measuredFigures(position: Position, { matched, refusal }: Measured): Record<string, Figure> {
+export function measuredFigures(position: Position, { matched, refusal, marked }: Measured): Record<string, Figure> {
   const base: Omit<Figure, 'value' | 'givens'> = {
     label: 'Nearest by the readings',
     symbol: '',
@@ -57,7 +62,51 @@ export function measuredFigures(position: Position, { matched, refusal }: Measur
         from: reason,
       })),
     },
-    ...(best ? { built: builtFigure(position, best.designation) } : {}),
+    ...(best
+      ? { built: marked && fits(marked, matched) ? markedFigure(marked) : builtFigure(position, best.designation) }
+      : {}),
+  }
+}
+
+const fits = ({ size }: Decoded, { candidates }: Match): boolean =>
+  candidates.some(({ designation }) => designation.split('-')[0] === size)
+
+/** A marking that the readings bear out is the number, suffixes and all. */
+function markedFigure(marked: Decoded): Figure {
+  return {
+    label: 'The number, as far as seen',
+    symbol: '',
+    quantity: 'ratio',
+    value: text(marked.normal),
+    formula: '\\text{marking, borne out by the readings}',
+    givens: [
+      {
+        label: marked.size,
+        symbol: '',
+        quantity: 'ratio',
+        value: text('base number'),
+        from: 'marked on it, and the readings fit',
+      },
+      ...(marked.normal === marked.size
+        ? []
+        : [
+            {
+              label: marked.normal.slice(marked.size.length),
+              symbol: '',
+              quantity: 'ratio' as const,
+              value: text('suffixes'),
+              from: 'marked on it',
+            },
+          ]),
+      ...marked.unknown.map((part) => ({
+        label: part,
+        symbol: '',
+        quantity: 'ratio' as const,
+        value: text('not read'),
+        from: 'look it up, or ask',
+      })),
+    ],
+    source: 'The marking; common suffixes',
   }
 }
 
@@ -91,7 +140,7 @@ function builtFigure({ identify }: Position, designation: string): Figure {
   }
 }
 
-export function measuredChecks(position: Position, { matched, refusal }: Measured): Check[] {
+export function measuredChecks(position: Position, { matched, refusal, marked }: Measured): Check[] {
   const field = 'identify.boreMm'
   if (refusal) {
     const { message, fix } = refusalOf(refusal)
@@ -116,6 +165,15 @@ export function measuredChecks(position: Position, { matched, refusal }: Measure
       reason: 'The two sides are closed differently, which is rare.',
       wayOut: 'Look at both again: a shield is steel with a fine gap, a seal is rubber.',
       field: 'identify.rightClosure',
+    })
+  }
+  if (marked && matched.candidates.length > 0 && !fits(marked, matched)) {
+    checks.push({
+      key: 'marking',
+      verdict: 'watch',
+      reason: `The marking reads ${marked.normal}, and the readings do not fit that.`,
+      wayOut: 'Read it again under a lamp: a 6 passes for an 8, a 0 for a D; then measure again.',
+      field: 'identify.marking',
     })
   }
   if (matched.spreadMm > 0.1) {

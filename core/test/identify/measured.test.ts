@@ -32,10 +32,22 @@ describe('assess: a measured bearing', () => {
     ['no such size', { boreMm: [47], odMm: [60], widthMm: [90] }, '', 'candidates watch'],
     ['swapped fields', { boreMm: [85], odMm: [45], widthMm: [19] }, '', 'readings stop'],
     ['a sealed cone and cup', { ...worn, ringShape: 'cone-and-cup', leftClosure: 'shield' }, '', 'readings stop'],
+    ['a marking that the readings do not fit', { ...worn, marking: '6210 C3' }, '', 'marking watch'],
     ['the box says another size', worn, '6210', 'agrees stop'],
   ] // prettier-ignore
   for (const [why, identify, designation, said] of cases)
     it(`${said}: ${why}`, () => assert.include(checks(identify, designation), said))
+
+  it('takes a marking that the readings bear out, suffixes and all', () => {
+    const { figures } = run({ ...worn, marking: '6209 C3' })
+    assert.deepEqual(figures['built']?.value, { kind: 'text', text: '6209-C3' })
+  })
+
+  it('is not led astray by scratches', () =>
+    assert.deepEqual(run({ ...worn, rollingElement: 'ball', marking: 'II/ /' }).figures['built']?.value, {
+      kind: 'text',
+      text: '6209',
+    }))
 
   it('has no quarrel with a number that fits', () => assert.notInclude(checks(worn, '6209').join(), 'agrees'))
 

@@ -107,12 +107,20 @@ function instead(one: Lens): string {
 }
 
 @media (max-width: 900px) {
-  .track {
-    grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));
+  .stop-on-track {
+    padding: 7px 6px 9px 8px;
+  }
+
+  .headline {
+    font-size: 16px;
   }
 }
 
 @media (max-width: 620px) {
+  .track {
+    grid-template-columns: repeat(auto-fit, minmax(100px, 1fr));
+  }
+
   .stop-on-track {
     padding: 6px 8px 8px;
   }

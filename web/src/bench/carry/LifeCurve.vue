@@ -50,9 +50,10 @@ const options = computed((): ApexOptions => {
     marker: { size: 5, fillColor: colour, strokeColor: sheet },
     label: {
       text,
-      offsetY: below ? 24 : -4,
-      textAnchor: 'start' as const,
-      offsetX: 8,
+      offsetY: below ? 26 : -4,
+      // Below the falling curve there is room to the left, above it to the right.
+      textAnchor: below ? ('end' as const) : ('start' as const),
+      offsetX: below ? -8 : 8,
       borderWidth: 0,
       style: {
         background: 'transparent',

@@ -41,7 +41,7 @@ const series = computed(() =>
 )
 
 /** Lives beyond this are all alike: the bearing outlasts the machine. */
-const enoughH = 1_000_000
+const enoughH = 10_000_000
 const shownLife = ({ lifeH }: SweepResult) => Math.min(lifeH ?? 1, enoughH)
 
 const decades = computed(() => {
@@ -93,7 +93,7 @@ const options = computed((): ApexOptions => {
       axisBorder: { color: quiet },
       axisTicks: { color: quiet },
       title: {
-        text: `mass, ${format.unit('mass')}; lives over a million hours stand at the top`,
+        text: `mass, ${format.unit('mass')}; lives over ten million hours stand at the top`,
         offsetY: -6,
         style: { ...chartLabel(quiet), color: quiet, fontWeight: 400 },
       },

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { numberOf, whatIfs } from '@yardfrost/core'
+import { numberOf, whatIfs, type WhatIf } from '@yardfrost/core'
 import { computed } from 'vue'
 import { useFormat } from '../../figures/use-format.ts'
 import { useBench } from '../use-bench.ts'
@@ -18,6 +18,12 @@ const longest = computed(() =>
   Math.max(nowH.value ?? 0, wantedH.value ?? 0, ...cases.value.map((one) => one.lifeH ?? 0)),
 )
 const share = (value: number) => `${(value / longest.value) * 100}%`
+const costOf = ({ ratio }: WhatIf) =>
+  ratio === null
+    ? 'it cannot take it'
+    : ratio > 0.995
+      ? 'no less by this method'
+      : `${format.digits(ratio * 100, 'percent', { figures: 2 })} % of it`
 const filmKnown = computed(() => cases.value.some(({ key }) => key === 'hotter'))
 </script>
 
@@ -42,11 +48,7 @@ const filmKnown = computed(() => cases.value.some(({ key }) => key === 'hotter')
       <strong v-if="one.lifeH !== null" class="value ember">{{ hours(one.lifeH) }}</strong>
       <strong v-else class="value none">none</strong>
       <span class="quiet times">
-        {{
-          one.ratio === null
-            ? 'it cannot take it'
-            : `${format.digits(one.ratio * 100, 'percent', { figures: 2 })} % of it`
-        }}
+        {{ costOf(one) }}
       </span>
     </div>
     <p class="quiet">Hours, on one scale.</p>

@@ -22,7 +22,7 @@ const arrangements = [
   <template v-if="settable">
     <svg
       class="ways"
-      viewBox="0 0 420 96"
+      viewBox="0 -8 420 104"
       role="img"
       aria-label="Back to back: load lines spread; face to face: they close"
     >
@@ -37,7 +37,7 @@ const arrangements = [
           />
           <path class="load" :d="side * lean > 0 ? 'M-10 20 L18 82' : 'M10 20 L-18 82'" />
         </g>
-        <text x="95" y="10">{{ index === 0 ? 'back to back' : 'face to face' }}</text>
+        <text x="95" y="4">{{ index === 0 ? 'back to back' : 'face to face' }}</text>
       </g>
     </svg>
     <div class="fields">

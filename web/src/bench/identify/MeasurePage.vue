@@ -6,6 +6,7 @@ import { useFormat } from '../../figures/use-format.ts'
 import ChoiceField from '../ChoiceField.vue'
 import GaugeNote from '../measure/GaugeNote.vue'
 import ReadingField from '../measure/ReadingField.vue'
+import TextField from '../TextField.vue'
 import { useBench } from '../use-bench.ts'
 import ClosurePicker from './ClosurePicker.vue'
 
@@ -99,6 +100,7 @@ const misfit = (value: number) => format.inline({ kind: 'number', number: value 
       <ChoiceField path="identify.ringShape" :options="shapes" />
     </div>
     <ClosurePicker :kinds="closures" />
+    <TextField path="identify.marking" placeholder="a number or part of it, if any" />
     <section v-if="matched" class="candidates" aria-label="What it can be">
       <FigureLine v-if="built" answer name="built" :figure="built" @working="emit('working', $event)" />
       <FigureLine v-else name="matched" :figure="matched" @working="emit('working', $event)" />
