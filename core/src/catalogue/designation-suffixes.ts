@@ -134,18 +134,29 @@ export const suffixes: readonly Suffix[] = [
  * @returns the tokens in order, or null when the part cannot be spelt: then nothing is picked out of it
  */
 export function spellSuffix(part: string, type: BearingType): Suffix[] | null {
-  const allowed = suffixes.filter((suffix) => !suffix.types || suffix.types.includes(type))
+  const allowed = suffixesOf(type)
   const best: (Suffix[] | null)[] = Array.from({ length: part.length + 1 }, () => null)
   best[part.length] = []
   for (let from = part.length - 1; from >= 0; from--) {
-    const fitting = allowed
-      .filter(({ token }) => part.startsWith(token, from))
-      .sort((a, b) => b.token.length - a.token.length)
-    for (const suffix of fitting) {
+    for (const suffix of allowed) {
+      if (!part.startsWith(suffix.token, from)) continue
       const rest = best[from + suffix.token.length]
       const sofar = best[from]
       if (rest && (!sofar || rest.length + 1 < sofar.length)) best[from] = [suffix, ...rest]
     }
   }
   return best[0] ?? null
+}
+
+const ofType = new Map<BearingType, readonly Suffix[]>()
+
+/** Suffixes a type uses, the longer first. */
+function suffixesOf(type: BearingType): readonly Suffix[] {
+  const known =
+    ofType.get(type) ??
+    suffixes
+      .filter((suffix) => !suffix.types || suffix.types.includes(type))
+      .sort((a, b) => b.token.length - a.token.length)
+  ofType.set(type, known)
+  return known
 }

@@ -16,20 +16,28 @@ export interface TypeAbilities {
   stiffness: number
 }
 
+const byType = new Map(
+  table.rows.map((row): [string, TypeAbilities] => {
+    const of = (column: string) => Number(row[table.columns.indexOf(column)])
+    return [
+      String(row[0]),
+      {
+        radial: of('radial'),
+        axialOneWay: of('axialOneWay'),
+        axialBothWays: of('axialBothWays'),
+        speed: of('speed'),
+        misalignDeg: of('misalignDeg'),
+        growthInside: of('growthInside'),
+        space: of('space'),
+        stiffness: of('stiffness'),
+      },
+    ]
+  }),
+)
+
 /** What a type can do, by general handbook guidance; a single bearing of usual design. */
 export function typeAbilities(type: BearingType): TypeAbilities {
-  const row = table.rows.find(([name]) => name === type)
-  if (!row) throw new Error(`no abilities for ${type}`)
-  const [, radial, axialOneWay, axialBothWays, speed, misalignDeg, growthInside, space, stiffness] = row.map(Number)
-  const known = (value: number | undefined) => value ?? NaN
-  return {
-    radial: known(radial),
-    axialOneWay: known(axialOneWay),
-    axialBothWays: known(axialBothWays),
-    speed: known(speed),
-    misalignDeg: known(misalignDeg),
-    growthInside: known(growthInside),
-    space: known(space),
-    stiffness: known(stiffness),
-  }
+  const abilities = byType.get(type)
+  if (!abilities) throw new Error(`no abilities for ${type}`)
+  return abilities
 }

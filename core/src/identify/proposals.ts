@@ -1,4 +1,4 @@
-import { sizeKey, type Catalogue } from '../catalogue/catalogue.ts'
+import { sizeKey, type Catalogue, type CatalogueRow } from '../catalogue/catalogue.ts'
 import { decodeDesignation } from '../catalogue/decode-designation.ts'
 import { spellSuffix } from '../catalogue/designation-suffixes.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
@@ -21,17 +21,29 @@ export interface Proposal {
  * @returns the direct equivalent first; every number is one this program reads
  */
 export function proposals(position: Position, bearing: ResolvedBearing, catalogue: Catalogue): Proposal[] {
-  const { row } = bearing
-  const direct = { designation: orderNumber(position, bearing, catalogue), kind: 'equivalent' as const }
-  const others = (catalogue.bySize.get(sizeKey(row)) ?? []).filter(({ designation }) => designation !== row.designation)
-  return [
-    { ...direct, changes: 'The same size with everything the machine calls for in its number.' },
-    ...others.map((one): Proposal => ({
-      designation: one.designation,
-      kind: 'alternative',
-      changes: changesFrom(row.type, one.type, one.series),
-    })),
-  ]
+  const direct: Proposal = {
+    designation: orderNumber(position, bearing, catalogue),
+    kind: 'equivalent',
+    changes: 'The same size with everything the machine calls for in its number.',
+  }
+  return [direct, ...alternatives(bearing.row, catalogue)]
+}
+
+// Sizes do not change, so what else goes into the same place is worked out once a size.
+const alternativesCache = new WeakMap<CatalogueRow, Proposal[]>()
+
+function alternatives(row: CatalogueRow, catalogue: Catalogue): Proposal[] {
+  const known =
+    alternativesCache.get(row) ??
+    (catalogue.bySize.get(sizeKey(row)) ?? [])
+      .filter(({ designation }) => designation !== row.designation)
+      .map(({ designation, type, series }): Proposal => ({
+        designation,
+        kind: 'alternative',
+        changes: changesFrom(row.type, type, series),
+      }))
+  alternativesCache.set(row, known)
+  return known
 }
 
 /** The size with the suffixes of what is called for; a suffix its type does not have is left off. */
