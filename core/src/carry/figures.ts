@@ -4,6 +4,7 @@ import type { Machine } from '../model/machine.ts'
 import type { Position } from '../model/position.ts'
 import { formatNumber } from '../model/units.ts'
 import { givenOf, number, refusalOf, text, type Figure, type Given } from '../working/figure.ts'
+import { axialCapacity } from './axial-capacity.ts'
 import { minimumLoad } from './equivalent-load.ts'
 import { runningSpeed } from './running-speed.ts'
 import { wantedStaticSafety } from './static-safety.ts'
@@ -24,6 +25,7 @@ export function carryFigures(position: Position, machine: Machine, outcome: Carr
     figures['minimum'] = minimumFigure(bearing, ratings)
   }
   if (bearing && ratings && carrying) {
+    figures['axialCapacity'] = axialFigure(position, bearing, carrying, ratings)
     figures['loadRatio'] = ratioFigure(carrying, ratings)
     figures['staticSafety'] = safetyFigure(position, bearing, carrying, ratings)
   }
@@ -263,6 +265,32 @@ function ratioFigure(load: Carrying, ratings: Ratings): Figure {
     ],
     source: 'Light up to 0.07, normal up to 0.15, heavy above: practice',
     estimate: ratings.dynamicEstimated,
+  }
+}
+
+function axialFigure(
+  { load: given }: Position,
+  bearing: ResolvedBearing,
+  { acting }: Carrying,
+  ratings: Ratings,
+): Figure {
+  const radialN = Math.max(...acting.map((one) => one.radialN))
+  return {
+    label: 'Axial load it takes',
+    symbol: 'F_{a,max}',
+    quantity: 'force',
+    value: number(axialCapacity(radialN, bearing, ratings, given.running)),
+    precision: { figures: 2 },
+    formula: '\\max F_a:\\ P \\le \\tfrac12 C,\\ P_0 \\le C_0 / s_0',
+    givens: [
+      forceGiven('F_r', 'beside the radial load', radialN, 'this lens'),
+      ratingGiven('C', 'dynamic rating', ratings.dynamicN, ratings.dynamicEstimated),
+      ratingGiven('C_0', 'static rating', ratings.staticN, ratings.staticEstimated),
+    ],
+    source: 'ISO 281, ISO 76, searched for the largest that holds',
+    validity:
+      'What the raceways and ribs bear for a moment; the life says for how long. A spherical roller slides its unloaded row well before.',
+    estimate: ratings.dynamicEstimated || ratings.staticEstimated,
   }
 }
 

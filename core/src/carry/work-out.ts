@@ -154,7 +154,12 @@ function carry(position: Position, bearing: ResolvedBearing, ratings: Ratings): 
 
 const unloaded: EquivalentLoad = { equivalentN: 0, e: null, x: 1, y: 0, staticEquivalentN: 0, belowMinimum: true }
 
-function equivalentOf(load: ActingLoad, { row, interior, decoded }: ResolvedBearing, ratings: Ratings): EquivalentLoad {
+/** Equivalent load of one bearing under one load, its ribs and its pair taken in. @throws InputError */
+export function equivalentOf(
+  load: ActingLoad,
+  { row, interior, decoded }: ResolvedBearing,
+  ratings: Ratings,
+): EquivalentLoad {
   const ribbed = decoded.features.some((one) => one === 'axial-one-direction' || one === 'axial-both-directions')
   const result = equivalentLoad({
     bearingType: row.type,

@@ -251,6 +251,34 @@ function growthFigure({ float: given }: Position, outcome: GrowthOutcome | null)
   }
 }
 
+/** Room on the side the shaft does not grow toward, mm: enough for a gasket and a cold morning. */
+const otherSideMm = 0.5
+
+/** Where the floating ring starts: most of its room on the growth side. */
+function leaveFigure(recommendedMm: number): Figure {
+  const mm = givenOf('length', { decimals: 2 })
+  return {
+    label: 'Leave toward the growth',
+    symbol: 's_{toward}',
+    quantity: 'length',
+    value: number(recommendedMm),
+    precision: { decimals: 2 },
+    formula: 's_{toward} = |\\Delta L| + 0.25',
+    givens: [
+      mm('on the other side', 's_{away}', otherSideMm, 'practice, no more than needed'),
+      mm(
+        'ring off the middle of its room by',
+        '',
+        Math.max(0, (recommendedMm - otherSideMm) / 2),
+        'half the difference',
+      ),
+    ],
+    source: 'Trade practice',
+    validity:
+      'Depth of housing, ring and spigot measured with the gasket in place. A ring set in the middle wastes half its room.',
+  }
+}
+
 /** Room that is left, and the thrust and life where there is none. */
 function roomFigures({ float: given }: Position, { grown, room, lifeLeftH }: GrowthOutcome): Record<string, Figure> {
   if (!room) return {}
@@ -275,6 +303,7 @@ function roomFigures({ float: given }: Position, { grown, room, lifeLeftH }: Gro
       source: both ? 'Both ends held: only the bearings’ own play is left' : 'Geometry',
     },
   }
+  if (given.locatedEnds === 1) figures['leave'] = leaveFigure(grown.recommendedMm)
   if (room.thrustN === null || room.verdict !== 'bound') return figures
   figures['thrust'] = {
     label: given.housingStiffnessNPerMm === null ? 'Thrust, at most' : 'Thrust of the held shaft',

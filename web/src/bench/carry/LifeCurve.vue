@@ -3,7 +3,7 @@ import type { ApexOptions } from 'apexcharts'
 import { formatNumber } from '@yardfrost/core'
 import { computed } from 'vue'
 import VueApexCharts from 'vue3-apexcharts'
-import { chartLabel, roundReach, useChartColours } from '../../figures/use-chart.ts'
+import { acrossAt, decadesOf, lifeChart, roundReach, useChartColours } from '../../figures/use-chart.ts'
 import { useSettings } from '../../shell/settings.ts'
 
 /** Life against load, with the present point, twice the load, and the life wanted. */
@@ -31,19 +31,12 @@ const curve = computed(() =>
 /** The axis ends at a round load, so that its ticks are round too. */
 const reach = computed(() => roundReach(toLoad(loadN * 2.5)))
 
-/** Whole decades that hold the curve and the wanted life. */
-const decades = computed(() => {
-  const lives = [...curve.value.map(([, life]) => life), wantedH]
-  const from = Math.floor(Math.log10(Math.min(...lives)))
-  const to = Math.ceil(Math.log10(Math.max(...lives)))
-  return { from: 10 ** from, to: 10 ** to, count: to - from }
-})
+const decades = computed(() => decadesOf([...curve.value.map(([, life]) => life), wantedH]))
 
 const colours = useChartColours()
 
 const options = computed((): ApexOptions => {
-  const { ink, quiet, hair, ember, sheet } = colours.value
-  const label = chartLabel(quiet)
+  const { ink, quiet, ember, sheet } = colours.value
   const point = (x: number, y: number, text: string, colour: string, below = false) => ({
     x: toLoad(x),
     y,
@@ -63,66 +56,25 @@ const options = computed((): ApexOptions => {
       },
     },
   })
+  const common = lifeChart(
+    colours.value,
+    settings.night,
+    { title: `equivalent load, ${unit}`, reach: reach.value },
+    decades.value,
+  )
   return {
-    chart: {
-      animations: { enabled: false },
-      toolbar: { show: false },
-      zoom: { enabled: false },
-      fontFamily: 'inherit',
-      parentHeightOffset: 0,
-    },
+    ...common,
     stroke: { width: 2.5, curve: 'straight' },
     colors: [ink],
-    grid: { borderColor: hair, padding: { top: -14, bottom: -4, right: 24, left: 4 } },
     dataLabels: { enabled: false },
     legend: { show: false },
     tooltip: {
-      theme: settings.night ? 'dark' : 'light',
+      ...common.tooltip,
       x: { formatter: (value: number) => `${formatNumber(value, { figures: 3 })} ${unit}` },
       y: { formatter: (value: number) => `${formatNumber(value, { figures: 2 })} h`, title: { formatter: () => '' } },
     },
-    xaxis: {
-      type: 'numeric',
-      min: 0,
-      max: reach.value,
-      tickAmount: 5,
-      labels: { style: label, formatter: (value: string) => formatNumber(Number(value), { figures: 3 }) },
-      axisBorder: { color: quiet },
-      axisTicks: { color: quiet },
-      title: {
-        text: `equivalent load, ${unit}`,
-        offsetY: -6,
-        style: { color: quiet, fontFamily: 'Sofia Sans Condensed Variable', fontSize: '14px', fontWeight: 400 },
-      },
-      tooltip: { enabled: false },
-    },
-    yaxis: {
-      logarithmic: true,
-      min: decades.value.from,
-      max: decades.value.to,
-      tickAmount: decades.value.count,
-      labels: { style: label, minWidth: 52, formatter: (value: number) => formatNumber(value, { decimals: 0 }) },
-    },
     annotations: {
-      yaxis: [
-        {
-          y: wantedH,
-          borderColor: quiet,
-          strokeDashArray: 5,
-          label: {
-            text: 'wanted',
-            position: 'left',
-            textAnchor: 'start',
-            borderWidth: 0,
-            style: {
-              background: 'transparent',
-              color: quiet,
-              fontFamily: 'Sofia Sans Condensed Variable',
-              fontSize: '14px',
-            },
-          },
-        },
-      ],
+      yaxis: [acrossAt(wantedH, 'wanted', quiet, 'left')],
       points: [
         point(loadN, lifeH, 'now', ink),
         point(2 * loadN, lifeH * 2 ** -exponent, 'twice the load', ember, true),

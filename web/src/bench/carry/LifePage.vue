@@ -58,6 +58,7 @@ const shown = [
   'equivalent',
   'loadRatio',
   'staticSafety',
+  'axialCapacity',
   'speed',
   'dynamicRating',
   'staticRating',

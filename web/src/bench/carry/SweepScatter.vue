@@ -4,7 +4,7 @@ import type { ApexOptions } from 'apexcharts'
 import { computed } from 'vue'
 import VueApexCharts from 'vue3-apexcharts'
 import { useFormat } from '../../figures/use-format.ts'
-import { chartLabel, roundReach, useChartColours } from '../../figures/use-chart.ts'
+import { acrossAt, decadesOf, lifeChart, roundReach, useChartColours } from '../../figures/use-chart.ts'
 import { useSettings } from '../../shell/settings.ts'
 
 /** Life against mass of every bearing that can do it; a dot is pressed to put it on the bench. */
@@ -44,26 +44,27 @@ const series = computed(() =>
 const enoughH = 10_000_000
 const shownLife = ({ lifeH }: SweepResult) => Math.min(lifeH ?? 1, enoughH)
 
-const decades = computed(() => {
-  const lives = [...points.value.map(shownLife), wantedH || 1]
-  const from = Math.floor(Math.log10(Math.min(...lives)))
-  const to = Math.max(from + 1, Math.ceil(Math.log10(Math.max(...lives))))
-  return { from: 10 ** from, to: 10 ** to, count: to - from }
-})
+const decades = computed(() => decadesOf([...points.value.map(shownLife), wantedH || 1]))
 
 function at(seriesIndex: number, index: number): SweepResult | undefined {
   return [groups.value.go, groups.value.rest, groups.value.here][seriesIndex]?.[index]
 }
 
 const options = computed((): ApexOptions => {
-  const { go, watch, ember, hair, quiet } = colours.value
+  const { go, watch, ember, quiet } = colours.value
+  const common = lifeChart(
+    colours.value,
+    settings.night,
+    {
+      title: `mass, ${format.unit('mass')}; lives over ten million hours stand at the top`,
+      reach: roundReach(Math.max(...points.value.map(mass), 0.1)),
+    },
+    decades.value,
+  )
   return {
+    ...common,
     chart: {
-      animations: { enabled: false },
-      toolbar: { show: false },
-      zoom: { enabled: false },
-      fontFamily: 'inherit',
-      parentHeightOffset: 0,
+      ...common.chart,
       events: {
         dataPointSelection: (_event, _chart, { seriesIndex, dataPointIndex }) => {
           const one = at(seriesIndex, dataPointIndex)
@@ -73,10 +74,9 @@ const options = computed((): ApexOptions => {
     },
     colors: [go, watch, ember],
     markers: { size: [5, 5, 8], strokeWidth: 1, shape: ['circle', 'triangle', 'diamond'] },
-    grid: { borderColor: hair, padding: { top: -10, bottom: -4, right: 16, left: 4 } },
     legend: { show: true, position: 'top', horizontalAlign: 'left', labels: { colors: quiet }, fontSize: '14px' },
     tooltip: {
-      theme: settings.night ? 'dark' : 'light',
+      ...common.tooltip,
       custom: ({ seriesIndex, dataPointIndex }: { seriesIndex: number; dataPointIndex: number }) => {
         const one = at(seriesIndex, dataPointIndex)
         return one
@@ -84,47 +84,7 @@ const options = computed((): ApexOptions => {
           : ''
       },
     },
-    xaxis: {
-      type: 'numeric',
-      min: 0,
-      max: roundReach(Math.max(...points.value.map(mass), 0.1)),
-      tickAmount: 5,
-      labels: { style: chartLabel(quiet), formatter: (value: string) => formatNumber(Number(value), { figures: 2 }) },
-      axisBorder: { color: quiet },
-      axisTicks: { color: quiet },
-      title: {
-        text: `mass, ${format.unit('mass')}; lives over ten million hours stand at the top`,
-        offsetY: -6,
-        style: { ...chartLabel(quiet), color: quiet, fontWeight: 400 },
-      },
-      tooltip: { enabled: false },
-    },
-    yaxis: {
-      logarithmic: true,
-      min: decades.value.from,
-      max: decades.value.to,
-      tickAmount: decades.value.count,
-      labels: {
-        style: chartLabel(quiet),
-        minWidth: 52,
-        formatter: (value: number) => formatNumber(value, { decimals: 0 }),
-      },
-    },
-    annotations: {
-      yaxis: [
-        {
-          y: wantedH,
-          borderColor: quiet,
-          strokeDashArray: 5,
-          label: {
-            text: 'wanted, h',
-            position: 'right',
-            borderWidth: 0,
-            style: { background: 'transparent', color: quiet, fontSize: '14px' },
-          },
-        },
-      ],
-    },
+    annotations: { yaxis: [acrossAt(wantedH, 'wanted, h', quiet, 'right')] },
   }
 })
 </script>

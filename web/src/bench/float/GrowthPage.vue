@@ -64,7 +64,7 @@ const roomMm = computed(() => {
   <div class="results">
     <FigureLine answer name="growth" :figure="figures['growth']!" @working="emit('working', $event)" />
     <GrowthSchools v-if="growthMm !== null" :givens="figures['growth']!.givens" />
-    <template v-for="name in ['room', 'thrust', 'lifeLeft']" :key="name">
+    <template v-for="name in ['room', 'leave', 'thrust', 'lifeLeft']" :key="name">
       <FigureLine v-if="figures[name]" :name="name" :figure="figures[name]!" @working="emit('working', $event)" />
     </template>
   </div>

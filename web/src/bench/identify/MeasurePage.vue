@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { closures, ringShapes, rollingElements } from '@yardfrost/core'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
 import ChoiceField from '../ChoiceField.vue'
-import GaugeNote from '../measure/GaugeNote.vue'
-import ReadingField from '../measure/ReadingField.vue'
+import ReadingSheet from '../measure/ReadingSheet.vue'
 import TextField from '../TextField.vue'
 import { useBench } from '../use-bench.ts'
 import ClosurePicker from './ClosurePicker.vue'
@@ -14,29 +13,33 @@ import ClosurePicker from './ClosurePicker.vue'
 const emit = defineEmits<{ working: [figure: string] }>()
 const bench = useBench()
 const format = useFormat()
-const trouble = ref('')
 const figures = computed(() => bench.assessment.value.lenses.identify.figures)
 const matched = computed(() => figures.value['matched'])
 const built = computed(() => figures.value['built'])
 
 const dimensions = [
-  { field: 'boreMm', label: 'Bore', measurable: 'bore' },
-  { field: 'odMm', label: 'Outside', measurable: 'outside' },
-  { field: 'widthMm', label: 'Width', measurable: 'width' },
+  { key: 'boreMm', label: 'Bore', measurable: 'bore' },
+  { key: 'odMm', label: 'Outside', measurable: 'outside' },
+  { key: 'widthMm', label: 'Width', measurable: 'width' },
 ] as const
-type Field = (typeof dimensions)[number]['field']
 
-const slots = computed(() => {
-  const most = Math.max(...dimensions.map(({ field }) => bench.inputs.value.identify[field].length))
-  return Math.min(6, Math.max(3, most + 1))
+function readingsOf(row: number): readonly number[] {
+  const dimension = dimensions[row]
+  return dimension ? bench.inputs.value.identify[dimension.key] : []
+}
+/** Three places, and one more whenever they are full. */
+const places = computed(() => {
+  const most = Math.max(...dimensions.map((_, row) => readingsOf(row).length))
+  return Array.from({ length: Math.min(6, Math.max(3, most + 1)) }, (_, index) => `place ${index + 1}`)
 })
 
-function set(field: Field, index: number, value: number | null) {
-  const readings = [...bench.inputs.value.identify[field]]
-  if (value === null) readings.splice(index, 1)
-  else readings[Math.min(index, readings.length)] = value
-  trouble.value = ''
-  bench.setAt(`identify.${field}`, readings)
+function set(row: number, place: number, value: number | null) {
+  const dimension = dimensions[row]
+  if (!dimension) return
+  const readings = [...readingsOf(row)]
+  if (value === null) readings.splice(place, 1)
+  else readings[Math.min(place, readings.length)] = value
+  bench.setAt(`identify.${dimension.key}`, readings)
 }
 
 const elementWords = {
@@ -50,10 +53,6 @@ const shapeWords = { flat: 'plain', 'sphered-od': 'outside a sphere', 'cone-and-
 const elements = rollingElements.map((value) => ({ value, label: elementWords[value] }))
 const shapes = ringShapes.map((value) => ({ value, label: shapeWords[value] }))
 
-const troubles = computed(() =>
-  [...bench.unreadable].filter(([path]) => path.startsWith('identify.')).map(([, message]) => message),
-)
-
 function choose(designation: string) {
   bench.change(`${designation} is on the bench.`, {
     ...bench.inputs.value,
@@ -65,36 +64,14 @@ const misfit = (value: number) => format.inline({ kind: 'number', number: value 
 
 <template>
   <div class="measure">
-    <table data-sheet>
-      <thead>
-        <tr>
-          <th scope="col"><span class="visually-hidden">what is measured</span></th>
-          <th v-for="slot in slots" :key="slot" scope="col" class="label">place {{ slot }}</th>
-          <th></th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="{ field, label, measurable } in dimensions" :key="field">
-          <th scope="row" class="label">{{ label }}</th>
-          <td v-for="slot in slots" :key="slot">
-            <ReadingField
-              :path="`identify.${field}.${slot - 1}`"
-              :label="`${label}, place ${slot}`"
-              :value="bench.inputs.value.identify[field][slot - 1] ?? null"
-              :measurable="measurable"
-              :nominal-mm="null"
-              :plane="slot - 1"
-              :direction="0"
-              @read="set(field, slot - 1, $event)"
-              @failed="trouble = $event"
-            />
-          </td>
-          <td class="label unit">{{ format.unit('length') }}</td>
-        </tr>
-      </tbody>
-    </table>
-    <p v-for="message in troubles" :key="message" class="error" role="alert">{{ message }}</p>
-    <GaugeNote instrument="calliper" :trouble="trouble" />
+    <ReadingSheet
+      :rows="dimensions"
+      :columns="places"
+      :path-of="(row, place) => `identify.${dimensions[row]?.key}.${place}`"
+      :value-of="(row, place) => readingsOf(row)[place] ?? null"
+      instrument="calliper"
+      @read="set"
+    />
     <div class="fields">
       <ChoiceField path="identify.rollingElement" :options="elements" />
       <ChoiceField path="identify.ringShape" :options="shapes" />
@@ -133,43 +110,6 @@ const misfit = (value: number) => format.inline({ kind: 'number', number: value 
 .measure {
   display: grid;
   gap: 10px;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-  table-layout: fixed;
-}
-
-th {
-  font-weight: 400;
-  text-align: left;
-}
-
-thead th:first-child {
-  width: 62px;
-}
-
-thead th:last-child {
-  width: 32px;
-}
-
-thead .label {
-  padding-right: 4px;
-  text-align: right;
-}
-
-td {
-  padding: 2px 4px;
-}
-
-.unit {
-  padding-left: 6px;
-}
-
-.error {
-  color: var(--stop);
-  font-size: 14px;
 }
 
 .evidence,

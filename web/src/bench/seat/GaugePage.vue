@@ -4,8 +4,7 @@ import { computed, ref } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
 import VerdictMark from '../../figures/VerdictMark.vue'
-import GaugeNote from '../measure/GaugeNote.vue'
-import ReadingField from '../measure/ReadingField.vue'
+import ReadingSheet from '../measure/ReadingSheet.vue'
 import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
 import SeatProfile from './SeatProfile.vue'
@@ -15,7 +14,6 @@ const emit = defineEmits<{ working: [figure: string] }>()
 const bench = useBench()
 const format = useFormat()
 const seat = ref<'shaft' | 'housing'>('shaft')
-const trouble = ref('')
 
 const path = computed(() => `seat.${seat.value}ReadingsMm` as const)
 const sheet = computed(() => bench.inputs.value.seat[`${seat.value}ReadingsMm`])
@@ -36,7 +34,6 @@ function set(plane: number, direction: number, value: number | null) {
   const next = planes.map((_, p) => directions.map((_, d) => sheet.value[p]?.[d] ?? null))
   const row = next[plane]
   if (row) row[direction] = value
-  trouble.value = ''
   const empty = next.every((one) => one.every((reading) => reading === null))
   bench.setAt(path.value, empty ? [] : next)
 }
@@ -49,9 +46,6 @@ function clear() {
   })
 }
 
-const troubles = computed(() =>
-  [...bench.unreadable].filter(([key]) => key.startsWith(path.value)).map(([, message]) => message),
-)
 const ways = computed(() => remedies(seat.value, bench.inputs.value, bench.machine.value, bench.lookup.value))
 const limits = computed(() => {
   const value = figures.value[`${seat.value}Limits`]?.value
@@ -80,34 +74,17 @@ const part = (symbolOrLabel: string) => {
     </button>
   </div>
   <template v-if="nominalMm !== null">
-    <table data-sheet :data-test="path">
-      <thead>
-        <tr>
-          <th scope="col" class="label">plane</th>
-          <th v-for="direction in directions" :key="direction" scope="col" class="label number">{{ direction }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="(plane, p) in planes" :key="plane">
-          <th scope="row" class="label">{{ plane }}</th>
-          <td v-for="(direction, d) in directions" :key="direction">
-            <ReadingField
-              :path="`${path}.${p}.${d}`"
-              :label="`${seat}, ${plane}, ${direction}`"
-              :value="sheet[p]?.[d] ?? null"
-              :measurable="seat"
-              :nominal-mm="nominalMm"
-              :plane="p"
-              :direction="d"
-              @read="set(p, d, $event)"
-              @failed="trouble = $event"
-            />
-          </td>
-        </tr>
-      </tbody>
-    </table>
-    <p v-for="message in troubles" :key="message" class="error" role="alert">{{ message }}</p>
-    <GaugeNote :instrument="seat === 'shaft' ? 'micrometer' : 'bore gauge'" :trouble="trouble" />
+    <ReadingSheet
+      :key="seat"
+      :rows="planes.map((label) => ({ key: label, label, measurable: seat }))"
+      :columns="directions"
+      :path-of="(plane, direction) => `${path}.${plane}.${direction}`"
+      :value-of="(plane, direction) => sheet[plane]?.[direction] ?? null"
+      :nominal-mm="nominalMm"
+      :instrument="seat === 'shaft' ? 'micrometer' : 'bore gauge'"
+      :data-test="path"
+      @read="set"
+    />
     <div class="fields">
       <QuantityField :key="seat" :path="seat === 'shaft' ? 'seat.boreDeviationUm' : 'seat.outsideDeviationUm'" />
       <div class="clear">
@@ -168,35 +145,6 @@ const part = (symbolOrLabel: string) => {
 .which [aria-checked='true'] {
   border-color: var(--spruce);
   box-shadow: inset 0 0 0 1px var(--spruce);
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-  table-layout: fixed;
-}
-
-th {
-  font-weight: 400;
-  text-align: left;
-}
-
-thead th:first-child {
-  width: 76px;
-}
-
-.number {
-  padding-right: 4px;
-  text-align: right;
-}
-
-td {
-  padding: 2px 0 2px 10px;
-}
-
-.error {
-  color: var(--stop);
-  font-size: 14px;
 }
 
 .clear {

@@ -1,0 +1,35 @@
+import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
+import { attempt } from '../errors/input-error.ts'
+import { wantedStaticSafety } from './static-safety.ts'
+import { equivalentOf, type Ratings } from './work-out.ts'
+
+/** Halvings of the interval: enough for three figures. */
+const halvings = 14
+
+/**
+ * Largest axial load a bearing takes beside a radial load, N.
+ *
+ *     P ≤ C/2,   P0 ≤ C0/s0,   and within what its type and its ribs take at all
+ *
+ * @param running - how it runs, for the static safety wanted
+ * @returns 0 for a type that takes none
+ */
+export function axialCapacity(radialN: number, bearing: ResolvedBearing, ratings: Ratings, running: string): number {
+  const safety = wantedStaticSafety(bearing.row.type, running)
+  const bears = (axialN: number): boolean => {
+    const load = { radialN, axialN, speedRpm: null, share: 1, tiltN: 0, ownN: null }
+    const { value } = attempt(() => equivalentOf(load, bearing, ratings))
+    return (
+      value !== null && 2 * value.equivalentN <= ratings.dynamicN && safety * value.staticEquivalentN <= ratings.staticN
+    )
+  }
+  const least = ratings.staticN * 1e-4
+  if (!bears(least)) return 0
+  let [low, high] = [least, ratings.staticN]
+  for (let step = 0; step < halvings; step++) {
+    const middle = (low + high) / 2
+    if (bears(middle)) low = middle
+    else high = middle
+  }
+  return low
+}
