@@ -207,7 +207,7 @@ describe('at the bench', () => {
   })
 
   it('shows what each mishap would cost beside the life as it stands', async () => {
-    await open('CP-31', 'Thrust end')
+    await open('DC-45', 'Far side')
     await lens('carry')
     await page('what-if')
     for (const one of ['double', 'belt', 'dirtier', 'hotter', 'thinner'])
