@@ -22,12 +22,12 @@ const emit = defineEmits<{ read: [value: number | null]; failed: [message: strin
 
 const bench = useBench()
 const settings = useSettings()
-/** Readings stand under one another, so each has at least the decimals of its instrument. */
+/** Readings stand under one another, so each has the decimals of its instrument; a finer one typed in metric keeps its own. */
 function written(mm: number): string {
   const text = formatInput(mm, 'length', settings.units)
-  const least = (measurable === 'shaft' || measurable === 'housing' ? 3 : 2) + (settings.units === 'inch' ? 1 : 0)
-  const decimals = text.split('.')[1]?.length ?? 0
-  return decimals >= least ? text : Number(text).toFixed(least)
+  if (settings.units === 'inch') return Number(text).toFixed(4)
+  const least = measurable === 'shaft' || measurable === 'housing' ? 3 : 2
+  return (text.split('.')[1]?.length ?? 0) >= least ? text : Number(text).toFixed(least)
 }
 const shown = () => (value === null ? '' : written(value))
 const text = ref(shown())
