@@ -10,6 +10,7 @@ import type { Machine } from './model/machine.ts'
 import type { Position } from './model/position.ts'
 import { assessMount } from './mount/assess.ts'
 import { assessSeat } from './seat/assess.ts'
+import { withShaftLine } from './shaftline/apply-loads.ts'
 import { assessment, type Assessment } from './working/assessment.ts'
 
 /**
@@ -21,11 +22,12 @@ import { assessment, type Assessment } from './working/assessment.ts'
  * @param damage - knowledge base for the marks; without it they are not ranked
  */
 export function assess(
-  position: Position,
+  given: Position,
   machine: Machine,
   catalogue: Catalogue,
   damage: DamageKnowledge | null = null,
 ): Assessment {
+  const position = withShaftLine(given, machine)
   const bearing = lookUpBearing(position.bearing.designation, catalogue)
   const carried = assessCarry(position, machine, bearing)
   const seated = assessSeat(position, machine, bearing, carried.loadRatio)

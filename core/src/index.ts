@@ -78,3 +78,19 @@ export { remedies } from './seat/remedies.ts'
 export type { Remedy } from './seat/worn-seat.ts'
 export { rankCauses } from './diagnose/rank-causes.ts'
 export { numberOf, type Figure, type FigureValue, type Given, type Missing } from './working/figure.ts'
+export { withShaftLine } from './shaftline/apply-loads.ts'
+export { assessLine, type LineAssessment } from './shaftline/assess-line.ts'
+export { sketchShaft, usualSketch, type ShaftSketch } from './shaftline/templates.ts'
+export { firstCriticalRpm, solveBeam } from './shaftline/beam.ts'
+export {
+  drives,
+  gearKinds,
+  holdings,
+  partFields,
+  partKinds,
+  ShaftLine,
+  ShaftPart,
+  type PartKind,
+  type ShaftSection,
+  type ShaftSupport,
+} from './model/shaft-line.ts'

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { BearingType } from './bearing-type.ts'
+import { ShaftLine } from './shaft-line.ts'
 
 export const machineKinds = ['motor', 'pump', 'fan', 'conveyor', 'gearbox', 'spindle', 'other'] as const
 export const MachineKind = z.enum(machineKinds)
@@ -17,5 +18,9 @@ export const Machine = z.object({
   others: z
     .array(z.object({ position: z.string(), bearingType: BearingType, lifeH: z.number().positive() }))
     .optional(),
+  /** Its shaft, where somebody has drawn it. */
+  shaft: ShaftLine.nullable().optional(),
+  /** Name of the position that is looked at, to find it on the shaft. */
+  position: z.string().optional(),
 })
 export type Machine = z.infer<typeof Machine>
