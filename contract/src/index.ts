@@ -2,6 +2,7 @@ export { ApiError, apiErrorCodes, type ApiErrorCode } from './errors.ts'
 export { Account, Role, roles, SignIn } from './session.ts'
 export {
   MachineDetail,
+  MachinePosition,
   MachineSummary,
   PositionConflict,
   PositionDetail,
@@ -9,6 +10,9 @@ export {
   PositionRevision,
   PositionSummary,
   SavePosition,
+  SaveShaft,
+  ShaftConflict,
+  ShaftDetail,
   Yard,
 } from './site.ts'
 export { Health } from './health.ts'

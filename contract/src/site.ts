@@ -1,4 +1,4 @@
-import { Duty, Machine, MachineKind, Position } from '@yardfrost/core'
+import { Duty, Machine, MachineKind, Position, ShaftLine } from '@yardfrost/core'
 import { z } from 'zod'
 
 const State = z.enum(['go', 'watch', 'stop', 'open'])
@@ -64,3 +64,34 @@ export const PositionRevision = z.object({
 })
 export type PositionRevision = z.infer<typeof PositionRevision>
 export const PositionHistory = z.array(PositionRevision)
+
+/** One position of a machine, with what the shaft line needs of it. */
+export const MachinePosition = z.object({ id: z.uuid(), name: z.string(), inputs: Position, version: z.int() })
+export type MachinePosition = z.infer<typeof MachinePosition>
+
+/** A machine’s shaft with its positions; `shaft` is null while nobody has drawn it. */
+export const ShaftDetail = z.object({
+  machine: z.object({
+    id: z.uuid(),
+    tag: z.string(),
+    name: z.string(),
+    kind: MachineKind,
+    duty: Duty,
+    area: z.string(),
+  }),
+  shaft: ShaftLine.nullable(),
+  version: z.int(),
+  positions: z.array(MachinePosition),
+})
+export type ShaftDetail = z.infer<typeof ShaftDetail>
+
+/** A save of a shaft names the version it started from, and whether the benches take their loads from it. */
+export const SaveShaft = z.strictObject({
+  version: z.int().min(0),
+  shaft: ShaftLine,
+  feed: z.boolean().meta({ description: 'Positions under this shaft take their loads from it' }),
+})
+export type SaveShaft = z.infer<typeof SaveShaft>
+
+/** Body of a 409 on a shaft. */
+export const ShaftConflict = z.object({ theirs: ShaftDetail })

@@ -1,5 +1,5 @@
 import type { PositionDetail } from '@yardfrost/contract'
-import { assess } from '@yardfrost/core'
+import { assess, sketchShaft, usualSketch } from '@yardfrost/core'
 import { assert } from 'chai'
 import type { Express } from 'express'
 import { pino } from 'pino'
@@ -356,6 +356,68 @@ describe('HTTP', () => {
     })
   })
 
+  describe('the shaft of a machine', () => {
+    const shaftOf = (changes: object = {}) => ({
+      ...sketchShaft('pump', usualSketch.pump, ['Drive end', 'Far end']),
+      ...changes,
+    })
+    const shaftAddress = () => `/api/machines/${site.machineId}/shaft`
+
+    it('is null until somebody draws it', async () => {
+      const agent = await signedIn('viewer@north')
+      const { body } = await agent.get(shaftAddress()).expect(200)
+      assert.isNull(body.shaft)
+      assert.include(
+        body.positions.map(({ name }: { name: string }) => name),
+        'Drive end',
+      )
+    })
+
+    it('is saved, and the bench takes its loads from it', async () => {
+      const agent = await signedIn('technician@north')
+      const before = (await agent.get(address())).body as PositionDetail
+      const { body } = await agent.put(shaftAddress()).send({ version: 0, shaft: shaftOf(), feed: true }).expect(200)
+      assert.equal(body.version, 1)
+      const after = (await agent.get(address())).body as PositionDetail
+      assert.equal(after.version, before.version + 1)
+      assert.equal(after.inputs.load.from, 'shaft-line')
+      assert.equal(after.machine.shaft?.supports[0]?.position, 'Drive end')
+      const { body: history } = await agent.get(`${address()}/history`)
+      assert.equal(history[0].savedBy, 'technician of north')
+    })
+
+    it('does not overwrite what somebody saved since', async () => {
+      const agent = await signedIn('planner@north')
+      const { body } = await agent.put(shaftAddress()).send({ version: 0, shaft: shaftOf(), feed: false }).expect(409)
+      assert.equal(body.error.code, 'SAVED_SINCE')
+      assert.equal(body.theirs.version, 1)
+    })
+
+    for (const [why, shaft, field] of [
+      ['no bearing', { supports: [] }, 'shaft.supports'],
+      ['no shaft', { sections: [] }, 'shaft.sections'],
+      ['a speed that is none', { speedRpm: 0 }, 'shaft.speedRpm'],
+      ['leaning over by more than upright', { tiltDeg: 120 }, 'shaft.tiltDeg'],
+    ] as const)
+      it(`refuses ${why}, naming the field`, async () => {
+        const agent = await signedIn('technician@north')
+        const { body } = await agent
+          .put(shaftAddress())
+          .send({ version: 1, shaft: shaftOf(shaft), feed: false })
+          .expect(400)
+        assert.equal(body.error.field, field)
+        assert.isNotEmpty(body.error.fix)
+      })
+
+    it('is not a viewer’s to save, nor another site’s to see', async () => {
+      const viewer = await signedIn('viewer@north')
+      await viewer.put(shaftAddress()).send({ version: 1, shaft: shaftOf(), feed: false }).expect(403)
+      const stranger = await signedIn('technician@south')
+      await stranger.get(shaftAddress()).expect(404)
+      await stranger.put(shaftAddress()).send({ version: 1, shaft: shaftOf(), feed: false }).expect(404)
+    })
+  })
+
   it('judges the whole shaft from the lives of its other positions', async () => {
     const other = { ...seededInputs(), load: { ...seededInputs().load, radialN: 8000 } }
     await addPosition(database.pool, {
@@ -384,7 +446,7 @@ describe('migrations', () => {
     const database = await testDatabase('migrations')
     try {
       const [first, second] = await Promise.all([migrate(database.pool), migrate(database.pool)])
-      assert.lengthOf([...first, ...second], 3)
+      assert.lengthOf([...first, ...second], 4)
       assert.isEmpty(await migrate(database.pool))
     } finally {
       await database.drop()

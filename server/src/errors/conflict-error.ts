@@ -1,12 +1,16 @@
-import type { PositionDetail } from '@yardfrost/contract'
+import type { PositionDetail, ShaftDetail } from '@yardfrost/contract'
 
 /** Somebody else saved first; carries what they left, so that the person can choose. */
 export class ConflictError extends Error {
   override readonly name = 'ConflictError'
-  readonly theirs: PositionDetail
+  readonly theirs: PositionDetail | ShaftDetail
 
-  constructor(theirs: PositionDetail) {
-    super(`${theirs.savedBy ?? 'Somebody'} saved this position since you opened it`)
+  constructor(theirs: PositionDetail | ShaftDetail) {
+    super(
+      'inputs' in theirs
+        ? `${theirs.savedBy ?? 'Somebody'} saved this position since you opened it`
+        : 'Somebody saved this shaft since you opened it',
+    )
     this.theirs = theirs
   }
 }

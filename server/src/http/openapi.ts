@@ -8,6 +8,8 @@ import {
   PositionHistory,
   Reading,
   SavePosition,
+  SaveShaft,
+  ShaftDetail,
   SignIn,
   TakeReading,
   Yard,
@@ -60,6 +62,25 @@ export function openApiDocument(references: References, version: string): object
     summary: 'One machine',
     request: { params: Id },
     responses: { 200: answer(MachineDetail, 'The machine'), 404: refused },
+  })
+  registry.registerPath({
+    method: 'get',
+    path: '/api/machines/{id}/shaft',
+    summary: 'The shaft of a machine with its positions',
+    request: { params: Id },
+    responses: { 200: answer(ShaftDetail, 'The shaft, or null in its place'), 404: refused },
+  })
+  registry.registerPath({
+    method: 'put',
+    path: '/api/machines/{id}/shaft',
+    summary: 'Save the shaft of a machine and judge its positions anew',
+    request: { params: Id, body: json(SaveShaft) },
+    responses: {
+      200: answer(ShaftDetail, 'As saved'),
+      400: refused,
+      403: refused,
+      409: answer(ApiError.extend({ theirs: ShaftDetail }), 'Somebody saved first'),
+    },
   })
   registry.registerPath({
     method: 'get',

@@ -1,4 +1,4 @@
-import { SavePosition, type Yard } from '@yardfrost/contract'
+import { SavePosition, SaveShaft, type Yard } from '@yardfrost/contract'
 import { assess, parseInput, type References } from '@yardfrost/core'
 import { Router } from 'express'
 import type pg from 'pg'
@@ -6,12 +6,14 @@ import { z } from 'zod'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import { getMachine, listYard } from '../store/machines.ts'
 import { getPosition, listRevisions, savePosition } from '../store/positions.ts'
+import { getShaft, saveShaft } from '../store/shafts.ts'
 import { accountOf, maySave, signedIn } from './access.ts'
 
 const historyShown = 50
 
 /** Yard, machines and positions of the site of whoever is signed in. */
-export function siteRoutes(pool: pg.Pool, { catalogue, damage }: References): Router {
+export function siteRoutes(pool: pg.Pool, references: References): Router {
+  const { catalogue, damage } = references
   const router = Router()
   router.use(['/yard', '/machines', '/positions'], signedIn(pool))
   router.param('id', (_request, _response, next, id: string) => {
@@ -26,6 +28,19 @@ export function siteRoutes(pool: pg.Pool, { catalogue, damage }: References): Ro
 
   router.get('/machines/:id', async (request, response) => {
     response.json(await getMachine(pool, accountOf(request).siteId, request.params.id))
+  })
+
+  router.get('/machines/:id/shaft', async (request, response) => {
+    response.json(await getShaft(pool, accountOf(request).siteId, request.params.id))
+  })
+
+  router.put('/machines/:id/shaft', maySave, async (request, response) => {
+    const account = accountOf(request)
+    const save = parseInput(SaveShaft, request.body, 'path')
+    const machineId = String(request.params['id'])
+    response.json(
+      await saveShaft(pool, references, { ...save, siteId: account.siteId, accountId: account.id, machineId }),
+    )
   })
 
   router.get('/positions/:id', async (request, response) => {

@@ -2,7 +2,7 @@
 -- One position with its machine and who saved it last.
 -- $1 site id (uuid)   $2 position id (uuid)
 select p.id, p.name, a.name as area, p.inputs, p.version, p.saved_at, s.name as saved_by,
-  m.id as machine_id, m.tag, m.name as machine_name, m.kind, m.duty,
+  m.id as machine_id, m.tag, m.name as machine_name, m.kind, m.duty, m.shaft_line,
   coalesce((
     select jsonb_agg(jsonb_build_object('position', o.name, 'bearingType', o.bearing_type, 'lifeH', o.life_h)
       order by o.walk_order)
@@ -62,3 +62,12 @@ limit $3
 insert into position (site_id, machine_id, name, walk_order, inputs, assessment, state, designation, saved_by, life_h, bearing_type)
 values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11)
 returning id
+
+-- name: listPositionsOfMachine
+-- Positions of a machine with their inputs, in walking order.
+-- $1 site id (uuid)   $2 machine id (uuid)
+select p.id, p.name, p.inputs, p.version
+from position p
+where p.site_id = $1
+  and p.machine_id = $2
+order by p.walk_order

@@ -1,4 +1,4 @@
-import { PositionDetail, PositionRevision } from '@yardfrost/contract'
+import { MachinePosition, PositionDetail, PositionRevision } from '@yardfrost/contract'
 import { numberOf, type Assessment, type Position } from '@yardfrost/core'
 import type pg from 'pg'
 import { z } from 'zod'
@@ -14,6 +14,7 @@ const sql = readQueries('./positions.sql', import.meta.url, [
   'recordEvent',
   'listRevisions',
   'addPosition',
+  'listPositionsOfMachine',
 ])
 
 const isoTime = z.date().transform((at) => at.toISOString())
@@ -33,6 +34,7 @@ const PositionRow = z
     kind: z.string(),
     duty: z.string(),
     others: z.unknown(),
+    shaft_line: z.unknown(),
   })
   .transform((row) =>
     PositionDetail.parse({
@@ -46,6 +48,8 @@ const PositionRow = z
         kind: row.kind,
         duty: row.duty,
         others: row.others,
+        shaft: row.shaft_line,
+        position: row.name,
       },
       inputs: row.inputs,
       version: row.version,
@@ -96,54 +100,56 @@ function searchable(assessment: Assessment) {
  * @throws ConflictError with the position as it is now, when somebody saved in between
  * @throws NotFoundError
  */
-export async function savePosition(
-  pool: pg.Pool,
-  save: {
-    siteId: string
-    accountId: string
-    positionId: string
-    version: number
-    inputs: Position
-    assessment: Assessment
-  },
-): Promise<PositionDetail> {
-  return inTransaction(pool, async (db) => {
-    const { state, designation, lifeH, bearingType } = searchable(save.assessment)
-    const { rows } = await db.query({
-      name: 'positions.savePosition',
-      text: sql.savePosition,
-      values: [
-        save.siteId,
-        save.positionId,
-        save.version,
-        JSON.stringify(save.inputs),
-        JSON.stringify(save.assessment),
-        state,
-        designation,
-        save.accountId,
-        lifeH,
-        bearingType,
-      ],
-    })
-    if (!rows[0]) throw new ConflictError(await getPosition(db, save.siteId, save.positionId))
-    await keepRevision(db, save.positionId)
-    await db.query({
-      name: 'positions.recordEvent',
-      text: sql.recordEvent,
-      values: [
-        save.siteId,
-        save.accountId,
-        'position.saved',
-        save.positionId,
-        JSON.stringify({
-          version: save.version + 1,
-          state,
-          lifeH,
-        }),
-      ],
-    })
-    return getPosition(db, save.siteId, save.positionId)
+export async function savePosition(pool: pg.Pool, save: PositionSave): Promise<PositionDetail> {
+  return inTransaction(pool, (db) => savePositionIn(db, save))
+}
+
+export interface PositionSave {
+  siteId: string
+  accountId: string
+  positionId: string
+  version: number
+  inputs: Position
+  assessment: Assessment
+}
+
+/** `savePosition` inside a transaction that is under way. */
+export async function savePositionIn(db: pg.PoolClient, save: PositionSave): Promise<PositionDetail> {
+  const { state, designation, lifeH, bearingType } = searchable(save.assessment)
+  const { rows } = await db.query({
+    name: 'positions.savePosition',
+    text: sql.savePosition,
+    values: [
+      save.siteId,
+      save.positionId,
+      save.version,
+      JSON.stringify(save.inputs),
+      JSON.stringify(save.assessment),
+      state,
+      designation,
+      save.accountId,
+      lifeH,
+      bearingType,
+    ],
   })
+  if (!rows[0]) throw new ConflictError(await getPosition(db, save.siteId, save.positionId))
+  await keepRevision(db, save.positionId)
+  await db.query({
+    name: 'positions.recordEvent',
+    text: sql.recordEvent,
+    values: [
+      save.siteId,
+      save.accountId,
+      'position.saved',
+      save.positionId,
+      JSON.stringify({
+        version: save.version + 1,
+        state,
+        lifeH,
+      }),
+    ],
+  })
+  return getPosition(db, save.siteId, save.positionId)
 }
 
 async function keepRevision(db: Db, positionId: string): Promise<void> {
@@ -199,4 +205,14 @@ export async function addPosition(
   const id = z.uuid().parse(rows[0]?.id)
   await keepRevision(db, id)
   return id
+}
+
+/** Positions of a machine with their inputs, in walking order; empty when it has none. */
+export async function listPositionsOfMachine(db: Db, siteId: string, machineId: string): Promise<MachinePosition[]> {
+  const { rows } = await db.query({
+    name: 'positions.listPositionsOfMachine',
+    text: sql.listPositionsOfMachine,
+    values: [siteId, machineId],
+  })
+  return z.array(MachinePosition).parse(rows)
 }

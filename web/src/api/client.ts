@@ -6,8 +6,11 @@ import {
   PositionDetail,
   PositionHistory,
   Reading,
+  ShaftConflict,
+  ShaftDetail,
   Yard,
   type SavePosition,
+  type SaveShaft,
   type SignIn,
   type TakeReading,
 } from '@yardfrost/contract'
@@ -35,6 +38,16 @@ export class SaveConflict extends ApiFailure {
   readonly theirs: PositionDetail
 
   constructor(failure: ApiFailure, theirs: PositionDetail) {
+    super(failure.status, failure, failure.body)
+    this.theirs = theirs
+  }
+}
+
+/** The same for a shaft. */
+export class ShaftSaveConflict extends ApiFailure {
+  readonly theirs: ShaftDetail
+
+  constructor(failure: ApiFailure, theirs: ShaftDetail) {
     super(failure.status, failure, failure.body)
     this.theirs = theirs
   }
@@ -78,6 +91,17 @@ export const api = {
   signOut: () => ask('DELETE', '/session'),
   yard: () => read(Yard, '/yard'),
   machine: (id: string) => read(MachineDetail, `/machines/${id}`),
+  shaft: (id: string) => read(ShaftDetail, `/machines/${id}/shaft`),
+  /** @throws ShaftSaveConflict when somebody saved in between */
+  async saveShaft(id: string, save: SaveShaft): Promise<ShaftDetail> {
+    try {
+      return ShaftDetail.parse(await ask('PUT', `/machines/${id}/shaft`, save))
+    } catch (error) {
+      if (error instanceof ApiFailure && error.status === 409)
+        throw new ShaftSaveConflict(error, ShaftConflict.parse(error.body).theirs)
+      throw error
+    }
+  },
   position: (id: string) => read(PositionDetail, `/positions/${id}`),
   history: (id: string) => read(PositionHistory, `/positions/${id}/history`),
   /** One reading of the gauge of the shop. */

@@ -1,18 +1,8 @@
 <script setup lang="ts">
-import {
-  attempt,
-  fieldSchema,
-  formatInput,
-  inputErrorOf,
-  parseQuantity,
-  Position,
-  unitSymbol,
-  type FieldMeta,
-  type InputError,
-  type UnitSystem,
-} from '@yardfrost/core'
+import { fieldSchema, inputErrorOf, Position, unitSymbol, type FieldMeta } from '@yardfrost/core'
 import InputText from 'primevue/inputtext'
-import { computed, ref, watch } from 'vue'
+import { computed } from 'vue'
+import { useQuantityText } from '../figures/use-quantity-text.ts'
 import { useSettings } from '../shell/settings.ts'
 import { useBench, type FieldPath } from './use-bench.ts'
 
@@ -26,60 +16,21 @@ const meta = schema?.meta() as FieldMeta | undefined
 const title = meta?.title ?? path
 const quantity = meta?.quantity ?? 'ratio'
 
-const value = computed(() => bench.valueAt(path) as number | null)
-const shown = (system: UnitSystem) => (value.value === null ? '' : formatInput(value.value, quantity, system))
-const text = ref(shown(settings.units))
-const typing = ref(false)
-let textAtFocus = text.value
-/** What the field held before this edit; a text that cannot be read goes back to it. */
-let valueAtFocus = value.value
-function begin() {
-  typing.value = true
-  textAtFocus = text.value
-  if (!refusal.value) valueAtFocus = value.value
-}
 const refusal = computed(() => bench.unreadable.get(path) ?? null)
-
-// While a person types, the text is theirs; otherwise it follows the value and the units.
-watch([value, () => settings.units], () => {
-  if (!typing.value && !refusal.value) text.value = shown(settings.units)
+const { text, begin, take, leave } = useQuantityText({
+  title,
+  quantity,
+  value: () => bench.valueAt(path) as number | null,
+  check: (parsed) => {
+    const checked = schema?.safeParse(parsed, { reportInput: true })
+    if (checked?.success !== false) return
+    const issues = checked.error.issues.map((issue) => ({ ...issue, path: path.split('.') }))
+    throw inputErrorOf(Position, issues, 'path')
+  },
+  take: (parsed) => bench.setAt(path, parsed),
+  refusal: () => refusal.value,
+  complain: (message) => (message === null ? bench.unreadable.delete(path) : bench.unreadable.set(path, message)),
 })
-
-/** Reads the text and checks it against the schema. @throws InputError */
-function read(): number | null {
-  const parsed = parseQuantity(text.value, quantity, settings.units, title)
-  const checked = schema?.safeParse(parsed, { reportInput: true })
-  if (checked?.success === false)
-    throw inputErrorOf(
-      Position,
-      checked.error.issues.map((issue) => ({ ...issue, path: path.split('.') })),
-      'path',
-    )
-  return parsed
-}
-
-/** Takes what was typed as soon as it can be read; complains only when the person has moved on. */
-function take(complain: boolean) {
-  const { value: parsed, refusal: error } = attempt(read)
-  if (!error) {
-    bench.unreadable.delete(path)
-    bench.setAt(path, parsed)
-  } else {
-    bench.setAt(path, valueAtFocus)
-    if (complain) bench.unreadable.set(path, sentence(error))
-  }
-}
-
-function sentence(error: InputError): string {
-  return `${title} is “${text.value.trim()}”; it must be ${error.allowed}. ${error.code === 'UNREADABLE' ? error.fix : ''}`.trim()
-}
-
-function leave() {
-  typing.value = false
-  // Text nobody touched is a rounded value; reading it back would change the input.
-  if (text.value !== textAtFocus) take(true)
-  if (!bench.unreadable.has(path)) text.value = shown(settings.units)
-}
 
 const inputId = `field-${path.replace('.', '-')}`
 </script>
