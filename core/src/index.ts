@@ -1,6 +1,7 @@
 export { assess } from './assess.ts'
 export { createCalculations, runCalculation, type Calculation, type References } from './calculations.ts'
 export { lifeHours, basicRatingLife } from './carry/basic-life.ts'
+export { systemLife } from './carry/system-life.ts'
 export { wantedLife } from './carry/wanted-life.ts'
 export { whatIfs, type WhatIf } from './carry/what-if.ts'
 export {

@@ -8,6 +8,7 @@ export const router = createRouter({
     { path: '/', name: 'yard', component: YardPage },
     { path: '/sign-in', name: 'sign-in', component: () => import('./shell/SignInPage.vue') },
     { path: '/machines/:id', name: 'machine', component: () => import('./yard/MachinePage.vue'), props: true },
+    { path: '/machines/:id/shaft', name: 'shaft', component: () => import('./shaftline/ShaftPage.vue'), props: true },
     { path: '/positions/:id/:lens?', name: 'position', component: () => import('./bench/BenchPage.vue'), props: true },
     { path: '/:rest(.*)*', name: 'lost', component: () => import('./shell/LostPage.vue') },
   ],

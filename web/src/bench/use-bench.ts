@@ -1,6 +1,6 @@
 import { useEventListener } from '@vueuse/core'
 import type { PositionDetail } from '@yardfrost/contract'
-import { assess, lenses, lookUpBearing, Position, type Lens } from '@yardfrost/core'
+import { assess, lenses, lookUpBearing, Position, type Lens, type Machine } from '@yardfrost/core'
 import { computed, inject, provide, reactive, ref, watch, type InjectionKey } from 'vue'
 import { z } from 'zod'
 import { api, ApiFailure, SaveConflict } from '../api/client.ts'
@@ -44,7 +44,7 @@ function createBench(id: string) {
   /** Figure that is pointed at, on the drawing or beside it. */
   const lit = ref<string | null>(null)
 
-  const machine = computed(() => detail.value?.machine ?? ({ kind: 'other', duty: 'round-the-clock' } as const))
+  const machine = computed((): Machine => detail.value?.machine ?? { kind: 'other', duty: 'round-the-clock' })
   const assessment = computed(() => assess(inputs.value, machine.value, catalogue, damage))
   const lookup = computed(() => lookUpBearing(inputs.value.bearing.designation, catalogue))
   const bearing = computed(() => {

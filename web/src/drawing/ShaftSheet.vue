@@ -117,59 +117,65 @@ const letterPx = 8.2
 const longestArrow = 64
 const shortestArrow = 24
 
-/** Loads on the shaft as arrows with their words, those of one part and kind together. */
+/** The loads of one part stand together: its arrow is the largest that does not turn, its words name them all. */
 const arrows = computed(() => {
-  const shown = assessment.loads.filter(({ what }) => what !== 'tooth couple')
-  const most = Math.max(...shown.map(({ radialN, axialN }) => Math.max(radialN, Math.abs(axialN))), 1)
-  const lengthOf = (newton: number) => Math.max(shortestArrow, (newton / most) * longestArrow)
-  const radial = shown.filter(({ radialN }) => radialN > 0)
-  const tips = radial.map((load) => {
-    const part = parts.value.find(({ id: name }) => name === load.from)
-    return Math.max(part?.reach ?? 0, px(diameterAt(load.xMm)) / 2)
+  const shown = assessment.loads.filter(({ what, radialN }) => what !== 'tooth couple' && radialN > 0)
+  const most = Math.max(...shown.map(({ radialN }) => radialN), 1)
+  const sources = [...new Set(shown.map(({ from }) => from))].map((from) => {
+    const loads = shown.filter((load) => load.from === from)
+    const standing = loads.filter(({ turns }) => !turns).sort((a, b) => b.radialN - a.radialN)
+    const [main] = standing.length > 0 ? standing : loads
+    const xMm = main?.xMm ?? 0
+    const part = parts.value.find(({ id: name }) => name === from)
+    const angle = ((((main?.angleDeg ?? 0) % 360) + 360) % 360) * (Math.PI / 180)
+    return {
+      from,
+      partIndex: line.parts.findIndex(({ id: name }) => name === from),
+      text: loads.map((load) => `${load.what === 'force' ? from : load.what} ${words.force(load.radialN)}`).join(' + '),
+      place: at(xMm),
+      tipPx: Math.max(part?.reach ?? 0, px(diameterAt(xMm)) / 2),
+      length: Math.max(shortestArrow, ((main?.radialN ?? 0) / most) * longestArrow),
+      // Seen from the side, a load from the side comes straight out of the sheet.
+      way:
+        standing.length === 0
+          ? ('turns' as const)
+          : Math.abs(Math.cos(angle)) < 0.35
+            ? ('sideways' as const)
+            : Math.cos(angle) > 0
+              ? ('down' as const)
+              : ('up' as const),
+      turns: standing.length > 0 && loads.some(({ turns }) => turns),
+    }
   })
-  const labels = radial.map((load) => `${load.what} ${words.force(load.radialN)}`)
-  const places = radial.map((load) => at(load.xMm))
-  const rows = placeInRows(
-    labels.map((text, index) => ({ x: (places[index]?.x ?? 0) + 8, width: text.length * letterPx })),
+  // A label that would run off the sheet stands to the left of its arrow.
+  const labels = sources.map(({ text, place }) => {
+    const widthPx = text.length * letterPx
+    const left = place.x + 8 + widthPx > width - 8
+    return { left, x: left ? place.x - 8 - widthPx : place.x + 8, width: widthPx }
+  })
+  const rows = placeInRows(labels)
+  const highest = Math.min(
+    ...sources.map(({ place, tipPx, length }) => place.y - tipPx - length),
+    elevation.value.axisY,
   )
-  const highest = Math.min(...places.map(({ y }, index) => y - (tips[index] ?? 0)), elevation.value.axisY)
-  return {
-    radial: radial.map((load, index) => {
-      const { x, y } = places[index] ?? { x: 0, y: 0 }
-      const angle = ((load.angleDeg % 360) + 360) % 360
-      const down = Math.cos((angle * Math.PI) / 180)
-      const length = lengthOf(load.radialN)
-      const tip = y - (tips[index] ?? 0)
-      return {
-        key: `${load.from} ${load.what} ${index}`,
-        partIndex: line.parts.findIndex((part) => part.id === load.from),
-        text: labels[index] ?? '',
-        x,
-        y: tip,
-        length,
-        // Seen from the side, a load from the side comes straight out of the sheet.
-        way: load.turns ? 'turns' : Math.abs(down) < 0.35 ? 'sideways' : down > 0 ? 'down' : 'up',
-        labelY: Math.max(16, Math.min(tip, highest + 20) - longestArrow - 8 - (rows[index] ?? 0) * 19),
-      } as const
-    }),
-    axial: shown
-      .filter(({ axialN }) => Math.abs(axialN) > 0.5)
-      .map((load, index) => {
-        const toRight = load.axialN > 0
-        const length = lengthOf(Math.abs(load.axialN))
-        const end = toRight
-          ? Math.max(elevation.value.lengthMm, load.xMm)
-          : Math.min(load.xMm, elevation.value.lengthMm)
-        const from = at(end + (toRight ? 0 : 0), -8 - index * 22)
-        return {
-          key: `${load.from} ${load.what} axial`,
-          text: `${load.what} ${words.force(Math.abs(load.axialN))}`,
-          toRight,
-          length,
-          ...from,
-        }
-      }),
-  }
+  return sources.map((source, index) => ({
+    ...source,
+    x: source.place.x,
+    y: source.place.y - source.tipPx,
+    labelX: labels[index]?.left ? source.place.x - 6 : source.place.x + 6,
+    anchor: labels[index]?.left ? 'end' : 'start',
+    labelY: Math.max(18 + (rows[index] ?? 0) * 19, Math.min(highest - 6 - (rows[index] ?? 0) * 19, height)),
+  }))
+})
+
+/** All of the thrust, at the end of the shaft that it pushes away from. */
+const thrust = computed(() => {
+  const newton = assessment.thrustN
+  if (Math.abs(newton) < 1) return null
+  const toRight = newton > 0
+  const reach = Math.max(elevation.value.lengthMm, ...line.parts.map(({ xMm }) => xMm))
+  const end = at(reach, 0)
+  return { x: end.x + 14, y: end.y - 16, toRight, text: `thrust ${words.force(Math.abs(newton))}`, length: 54 }
 })
 
 /** Loads on the bearings, below the machine. */
@@ -187,7 +193,7 @@ const reactions = computed(() =>
     }
   }),
 )
-const floor = computed(() => Math.min(height - 26, Math.max(...reactions.value.map(({ y }) => y)) + 78))
+const floor = computed(() => height - 18)
 
 const growth = computed(() => {
   const mm = assessment.growth?.growthMm ?? 0
@@ -451,13 +457,15 @@ const isPicked = (what: Handle['what'], index: number) => picked?.what === what 
     </g>
 
     <g
-      v-for="arrow in arrows.radial"
-      :key="arrow.key"
+      v-for="arrow in arrows"
+      :key="arrow.from"
       class="load"
+      :data-load="arrow.from"
       @pointerdown="grabArrow($event, arrow.partIndex, arrow.length)"
       @pointermove="pull"
       @pointerup="pushing = null"
     >
+      <path class="leader" :d="`M${arrow.x} ${arrow.y - 20} V${arrow.labelY + 4}`" />
       <path
         v-if="arrow.way === 'down'"
         :d="`M${arrow.x} ${arrow.y - arrow.length} V${arrow.y}`"
@@ -472,24 +480,29 @@ const isPicked = (what: Handle['what'], index: number) => picked?.what === what 
         <circle class="ring" :cx="arrow.x" :cy="arrow.y - 14" r="9" />
         <circle class="head-ember" :cx="arrow.x" :cy="arrow.y - 14" r="3" />
       </template>
-      <path v-else :d="`M${arrow.x - 9} ${arrow.y - 10} a11 11 0 1 1 14 6`" :marker-end="`url(#${id}-ember)`" />
       <path
-        class="leader"
-        :d="`M${arrow.x} ${arrow.y - (arrow.way === 'down' || arrow.way === 'up' ? arrow.length : 24)} V${arrow.labelY + 4}`"
+        v-if="arrow.way === 'turns' || arrow.turns"
+        class="round"
+        :d="`M${arrow.x - 9} ${arrow.y - 8} a11 11 0 1 1 15 5`"
+        :marker-end="`url(#${id}-ember)`"
       />
-      <text :x="arrow.x + 5" :y="arrow.labelY">{{ arrow.text }}</text>
+      <text :x="arrow.labelX" :y="arrow.labelY" :text-anchor="arrow.anchor">{{ arrow.text }}</text>
     </g>
-    <g v-for="arrow in arrows.axial" :key="arrow.key" class="load">
+    <g v-if="thrust" class="load">
       <path
         :d="
-          arrow.toRight
-            ? `M${arrow.x + 6} ${arrow.y} h${arrow.length}`
-            : `M${arrow.x + arrow.length + 6} ${arrow.y} h${-arrow.length}`
+          thrust.toRight
+            ? `M${thrust.x} ${thrust.y} h${thrust.length}`
+            : `M${thrust.x + thrust.length} ${thrust.y} h${-thrust.length}`
         "
         :marker-end="`url(#${id}-ember)`"
       />
-      <text :x="arrow.x + 6" :y="arrow.y + 20" :text-anchor="arrow.x > width - 130 ? 'end' : 'start'">
-        {{ arrow.text }}
+      <text
+        :x="Math.min(thrust.x, width - 8)"
+        :y="thrust.y - 9"
+        :text-anchor="thrust.x > width - 130 ? 'end' : 'start'"
+      >
+        {{ thrust.text }}
       </text>
     </g>
 
@@ -500,7 +513,7 @@ const isPicked = (what: Handle['what'], index: number) => picked?.what === what 
       />
       <text class="letter" :x="one.x - 20" :y="one.y + 44">{{ one.letter }}</text>
       <text class="big" :x="one.x + 12" :y="one.y + 44">{{ one.text }}</text>
-      <text v-if="one.axial" class="small" :x="one.x + 12" :y="one.y + 62">{{ one.axial }} along</text>
+      <text v-if="one.axial" class="small" :x="one.x + 12" :y="one.y + 60">{{ one.axial }} along</text>
     </g>
 
     <g v-for="(one, index) in span" :key="`d${index}`" class="dimension">
@@ -515,6 +528,14 @@ const isPicked = (what: Handle['what'], index: number) => picked?.what === what 
   display: block;
   touch-action: none;
   user-select: none;
+}
+
+/* Words stay readable over the lines they cross. */
+text {
+  paint-order: stroke;
+  stroke: var(--paper);
+  stroke-width: 4px;
+  stroke-linejoin: round;
 }
 
 .hatch {
@@ -636,6 +657,10 @@ const isPicked = (what: Handle['what'], index: number) => picked?.what === what 
   fill: none;
   stroke: var(--ember);
   stroke-width: 2.6;
+}
+
+.load .round {
+  stroke-width: 1.8;
 }
 
 .load .leader {

@@ -14,7 +14,8 @@ export interface Elevation {
   lengthMm: number
 }
 
-const margin = { left: 64, right: 64, top: 92, bottom: 92 }
+/** Room for the words above and below, px. */
+const margin = { left: 70, right: 90, top: 84, bottom: 104 }
 
 /** Half the height of what stands on the shaft at its tallest, mm. */
 export function tallest(line: ShaftLine, bearingOdMm: (position: string) => number): number {

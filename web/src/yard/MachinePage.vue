@@ -49,6 +49,11 @@ function sectionOf(designation: string | null): HalfSection | null {
     <header>
       <h1>{{ machine.tag }} {{ machine.name }}</h1>
       <p class="quiet">{{ machine.area }}, {{ machine.kind }}, {{ wantedLife(machine.duty).label }}</p>
+      <p>
+        <RouterLink class="shaft" :to="{ name: 'shaft', params: { id: machine.id } }" data-test="shaft-line"
+          >Shaft line</RouterLink
+        >: loads, growth, and who holds the shaft
+      </p>
     </header>
     <ol>
       <li v-for="position in machine.positions" :key="position.id">
@@ -95,7 +100,11 @@ ol {
   list-style: none;
 }
 
-a {
+.shaft {
+  font-weight: 650;
+}
+
+li a {
   display: grid;
   grid-template-columns: 150px 1fr;
   gap: 18px;
@@ -105,7 +114,7 @@ a {
   text-decoration: none;
 }
 
-a:hover strong {
+li a:hover strong {
   text-decoration: underline;
 }
 

@@ -18,7 +18,21 @@ const bench = useBench()
 const format = useFormat()
 const figures = computed(() => bench.assessment.value.lenses.carry.figures)
 
-const stepped = computed(() => bench.inputs.value.load.steps.length > 0)
+const stepped = computed(() => !fed.value && bench.inputs.value.load.steps.length > 0)
+/** Whether this machine has a shaft that this position stands on, and the bench works with its loads. */
+const onShaft = computed(() => {
+  const { shaft, position } = bench.machine.value
+  return Boolean(shaft?.supports.some((support) => support.position === position))
+})
+const fed = computed(() => onShaft.value && bench.inputs.value.load.from === 'shaft-line')
+const fedWords = computed(() => {
+  const givens = figures.value['equivalent']?.givens ?? []
+  const told = (symbol: string) => {
+    const given = givens.find((one) => one.symbol === symbol)
+    return given ? format.inline(given.value, given.quantity, given.precision) : 'none'
+  }
+  return `${told('F_r')} radial, ${told('F_a')} axial`
+})
 const dutyNote = computed(() => {
   const machine = bench.detail.value?.machine
   return bench.inputs.value.load.wantedLifeH === null && machine
@@ -83,19 +97,31 @@ const lifeChart = computed(() => {
 </script>
 
 <template>
+  <p v-if="onShaft" class="source" data-test="load-source">
+    <template v-if="fed">
+      <strong>{{ fedWords }}</strong>, from the
+      <RouterLink :to="{ name: 'shaft', params: { id: bench.detail.value!.machine.id } }">shaft line</RouterLink>.
+      <button type="button" class="link" data-test="type-loads" @click="bench.setAt('load.from', 'typed')">
+        type them here
+      </button>
+    </template>
+    <button v-else type="button" class="link" data-test="take-loads" @click="bench.setAt('load.from', 'shaft-line')">
+      Take the loads from the shaft line
+    </button>
+  </p>
   <div class="fields">
-    <template v-if="!stepped">
+    <template v-if="!stepped && !fed">
       <QuantityField path="load.radialN" />
       <QuantityField path="load.axialN" />
       <QuantityField path="load.speedRpm" />
     </template>
-    <p v-else class="stepped">
+    <p v-else-if="stepped" class="stepped">
       Loaded in {{ bench.inputs.value.load.steps.length }} steps,
       <button type="button" class="more" @click="bench.turnTo('carry', 'duty')">see Duty</button>
     </p>
     <QuantityField path="load.wantedLifeH" :note="dutyNote" />
   </div>
-  <div v-if="largestN !== null && !stepped" class="drag">
+  <div v-if="largestN !== null && !stepped && !fed" class="drag">
     <Slider
       v-model="slider"
       :min="0"
@@ -139,6 +165,19 @@ const lifeChart = computed(() => {
   display: grid;
   gap: 14px;
   padding: 12px 12px 0;
+}
+
+.source {
+  padding: 2px 0;
+}
+
+.link {
+  padding: 0;
+  border: 0;
+  background: none;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
 }
 
 .results {

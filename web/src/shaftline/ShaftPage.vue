@@ -1,0 +1,543 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { lookUpBearing, systemLife, wantedLife } from '@yardfrost/core'
+import Button from 'primevue/button'
+import { computed, onBeforeUnmount, ref, useTemplateRef, watchEffect } from 'vue'
+import { onBeforeRouteLeave } from 'vue-router'
+import { ApiFailure } from '../api/client.ts'
+import GrowthSchools from '../bench/float/GrowthSchools.vue'
+import { catalogue } from '../bench/references.ts'
+import { halfSection, type HalfSection } from '../drawing/half-section.ts'
+import ShaftSheet, { type Handle } from '../drawing/ShaftSheet.vue'
+import CheckLine from '../figures/CheckLine.vue'
+import FigureLine from '../figures/FigureLine.vue'
+import { useFormat } from '../figures/use-format.ts'
+import VerdictMark from '../figures/VerdictMark.vue'
+import WorkingPanel from '../figures/WorkingPanel.vue'
+import { usePageState } from '../shell/page-state.ts'
+import { useSession } from '../shell/session.ts'
+import { useKeys } from '../shell/use-keys.ts'
+import ShaftInspector from './ShaftInspector.vue'
+import ShaftSketchForm from './ShaftSketchForm.vue'
+import { openShaft } from './use-shaft.ts'
+
+/** One machine’s shaft: drawn to scale, solved as it is dragged, and handed to the benches of its positions. */
+const { id } = defineProps<{ id: string }>()
+const shaft = openShaft(id)
+const page = usePageState()
+const session = useSession()
+const format = useFormat()
+
+const failure = ref<ApiFailure | null>(null)
+async function load() {
+  failure.value = null
+  try {
+    await shaft.load()
+  } catch (error) {
+    if (!(error instanceof ApiFailure)) throw error
+    failure.value = error
+  }
+}
+void load()
+
+const frame = useTemplateRef('frame')
+const { width, height } = useElementSize(frame)
+const line = computed(() => shaft.line.value)
+const assessment = computed(() => shaft.assessment.value)
+const bends = ref(false)
+const working = ref('')
+
+const sections = computed(() => {
+  const drawn = new Map<string, HalfSection>()
+  for (const [name, designation] of shaft.bearings.value) {
+    const found = lookUpBearing(designation, catalogue)
+    if (found.kind === 'found') drawn.set(name, halfSection(found.bearing))
+  }
+  return drawn
+})
+const picked = computed<Handle | null>(() => (shaft.picked.value.what === 'machine' ? null : shaft.picked.value))
+const words = {
+  force: (newton: number) => format.inline({ kind: 'number', number: newton }, 'force'),
+  length: (mm: number, decimals = 0) => format.inline({ kind: 'number', number: mm }, 'length', { decimals }),
+  mass: (kg: number) => format.inline({ kind: 'number', number: kg }, 'mass', { figures: 3 }),
+}
+
+function move({ what, index }: Handle, xMm: number) {
+  if (what === 'part') shaft.changePart(index, { xMm }, false)
+  else if (what === 'support') shaft.changeSupport(index, { xMm }, false)
+}
+
+const order = { stop: 0, watch: 1, go: 2 }
+const checks = computed(() => [...(assessment.value?.checks ?? [])].sort((a, b) => order[a.verdict] - order[b.verdict]))
+const worst = computed(() => checks.value.find(({ verdict }) => verdict !== 'go') ?? checks.value[0])
+const growthFigure = computed(() => assessment.value?.figures['growth'])
+
+const rows = computed(() =>
+  (assessment.value?.supports ?? []).map((support, index) => ({
+    ...support,
+    letter: String.fromCharCode(65 + index),
+    lifeH: shaft.lives.value.get(support.position) ?? null,
+    id: shaft.detail.value?.positions.find(({ name }) => name === support.position)?.id ?? null,
+  })),
+)
+const force = (newton: number) => format.digits(newton, 'force')
+const hours = (value: number | null) =>
+  value === null
+    ? 'none'
+    : value > 200_000
+      ? `over ${format.digits(200_000, 'duration')}`
+      : format.digits(value, 'duration', { figures: 2 })
+
+/** The whole shaft, from the lives of its bearings. */
+const whole = computed(() => {
+  const lived = rows.value.flatMap(({ lifeH, designation, position }) => {
+    const found = lookUpBearing(designation ?? '', catalogue)
+    return lifeH !== null && lifeH > 0 && found.kind === 'found'
+      ? [{ lifeH, position, type: found.bearing.row.type }]
+      : []
+  })
+  if (lived.length < 2) return null
+  const { systemH } = systemLife({
+    livesH: lived.map(({ lifeH }) => Math.min(lifeH, 1e12)),
+    bearingTypes: lived.map(({ type }) => type),
+  })
+  const weakest = lived.reduce((least, one) => (one.lifeH < least.lifeH ? one : least))
+  return { systemH, weakest: weakest.position }
+})
+const wantedH = computed(() => (shaft.detail.value ? wantedLife(shaft.detail.value.machine.duty).wantedH : null))
+
+const ways = { both: 'holds', left: 'holds to the left', right: 'holds to the right', none: 'floats' }
+
+useKeys({
+  z: () => shaft.undo(),
+  y: () => shaft.redo(),
+  b: () => (bends.value = !bends.value),
+  t: () =>
+    line.value && shaft.changeLine({ tiltDeg: line.value.tiltDeg >= 90 ? 0 : Math.min(90, line.value.tiltDeg + 15) }),
+  a: () => document.querySelector<HTMLElement>('[data-test="add-part"] [role="combobox"]')?.focus(),
+  w: () => (working.value = working.value ? '' : 'growth'),
+  Delete: () => {
+    const { value } = shaft.picked
+    if (value.what !== 'machine') shaft.remove(value)
+  },
+})
+
+watchEffect(() => {
+  const now = shaft.detail.value
+  page.crumbs = now
+    ? [
+        { label: now.machine.area, to: { name: 'yard' } },
+        { label: `${now.machine.tag} ${now.machine.name}`, to: { name: 'machine', params: { id } } },
+        { label: 'Shaft line' },
+      ]
+    : [{ label: 'Yard', to: { name: 'yard' } }]
+  page.saving =
+    now && line.value
+      ? {
+          note: shaft.busy.value
+            ? 'Saving'
+            : shaft.dirty.value
+              ? session.maySave
+                ? 'Unsaved draft'
+                : 'A viewer tries, not saves'
+              : 'Saved',
+          dirty: shaft.dirty.value,
+          busy: shaft.busy.value,
+          allowed: session.maySave,
+          save: () => void shaft.save(),
+        }
+      : null
+})
+onBeforeUnmount(() => {
+  page.saving = null
+})
+
+/** Leaving with unsaved work waits for this answer; the draft stays on the device either way. */
+const leaving = ref<((go: boolean) => void) | null>(null)
+onBeforeRouteLeave((to) => {
+  if (!shaft.dirty.value || to.name === 'sign-in') return true
+  return new Promise<boolean>((answer) => {
+    leaving.value = (go) => {
+      leaving.value = null
+      answer(go)
+    }
+  })
+})
+</script>
+
+<template>
+  <div v-if="failure" class="failure">
+    <h1>{{ failure.message }}.</h1>
+    <p>{{ failure.fix }}</p>
+    <p><button type="button" @click="load">Try again</button></p>
+  </div>
+  <ShaftSketchForm v-else-if="shaft.detail.value && !line" />
+  <div v-else-if="line && assessment" class="page">
+    <div class="notices">
+      <div v-if="leaving" class="notice" role="alertdialog" aria-label="Unsaved work" data-test="leaving">
+        <p><strong>This shaft is not saved.</strong> If you go, it stays on this device as a draft.</p>
+        <Button
+          label="Go, keep the draft"
+          size="small"
+          severity="secondary"
+          variant="outlined"
+          @click="leaving?.(true)"
+        />
+        <Button label="Stay" size="small" variant="text" autofocus @click="leaving?.(false)" />
+      </div>
+      <div v-if="shaft.trouble.value" class="notice" role="alert" data-test="save-trouble">
+        <p>
+          <strong>{{ shaft.trouble.value.message }}.</strong> {{ shaft.trouble.value.fix }}
+        </p>
+        <Button label="Save again" size="small" @click="shaft.save()" />
+        <Button label="Hide" size="small" variant="text" @click="shaft.trouble.value = null" />
+      </div>
+      <div v-if="shaft.conflict.value" class="notice" role="alertdialog" aria-label="Two versions" data-test="conflict">
+        <p><strong>Somebody saved this shaft since you opened it.</strong> Nothing is overwritten until you choose.</p>
+        <Button label="Keep mine, save it on top" size="small" @click="shaft.settle('mine')" />
+        <Button
+          label="Take theirs"
+          size="small"
+          severity="secondary"
+          variant="outlined"
+          @click="shaft.settle('theirs')"
+        />
+      </div>
+    </div>
+    <div class="top">
+      <section class="drawing" aria-label="Drawing">
+        <p class="caption label">
+          <span>
+            {{ format.digits(line.speedRpm, 'speed') }} r/min,
+            {{
+              line.tiltDeg === 0
+                ? 'horizontal'
+                : line.tiltDeg === 90
+                  ? 'upright'
+                  : `leaning ${format.digits(line.tiltDeg, 'angle', { decimals: 0 })}°`
+            }}, to scale
+          </span>
+          <span class="tools">
+            <button type="button" :disabled="!shaft.canUndo.value" data-test="undo-shaft" @click="shaft.undo()">
+              undo <kbd>z</kbd>
+            </button>
+            <button type="button" :disabled="!shaft.canRedo.value" data-test="redo-shaft" @click="shaft.redo()">
+              redo <kbd>y</kbd>
+            </button>
+            <button type="button" :aria-pressed="bends" data-test="bends" @click="bends = !bends">
+              bent <kbd>b</kbd>
+            </button>
+          </span>
+        </p>
+        <div ref="frame" class="frame">
+          <ShaftSheet
+            v-if="width > 0 && height > 0"
+            :line="line"
+            :assessment="assessment"
+            :sections="sections"
+            :picked="picked"
+            :width="width"
+            :height="height"
+            :words="words"
+            :bends="bends"
+            @pick="shaft.picked.value = $event ?? { what: 'machine' }"
+            @grab="shaft.remember()"
+            @move="move"
+            @push="(index, newton) => shaft.changePart(index, { radialN: newton }, false)"
+          />
+        </div>
+      </section>
+      <ShaftInspector />
+    </div>
+    <div class="columns">
+      <WorkingPanel
+        v-if="working"
+        class="wide"
+        :figures="assessment.figures"
+        :selected="working"
+        @close="working = ''"
+        @select="working = $event"
+      />
+      <template v-else>
+        <section aria-label="Carried by the bearings">
+          <h2>Carried by the bearings</h2>
+          <table data-test="carried">
+            <thead>
+              <tr>
+                <th scope="col" class="label">position</th>
+                <th scope="col" class="label number">radial, {{ format.unit('force') }}</th>
+                <th scope="col" class="label number">axial</th>
+                <th scope="col" class="label number">life, h</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="row in rows" :key="row.position" :data-carried="row.position">
+                <td>
+                  {{ row.letter }}
+                  <RouterLink v-if="row.id" :to="{ name: 'position', params: { id: row.id, lens: 'carry' } }">{{
+                    row.position
+                  }}</RouterLink>
+                  <template v-else>{{ row.position }}</template>
+                </td>
+                <td class="number">
+                  <strong>{{ force(row.downN < 0 ? -row.radialN : row.radialN) }}</strong>
+                </td>
+                <td class="number" :class="{ ember: row.axialN !== 0 }">{{ force(Math.abs(row.axialN)) }}</td>
+                <td class="number">{{ row.designation ? hours(row.lifeH) : 'no bearing' }}</td>
+              </tr>
+            </tbody>
+          </table>
+          <p v-if="whole" class="whole" data-test="whole">
+            Together {{ hours(whole.systemH) }} h<template v-if="wantedH"
+              >, wanted {{ format.digits(wantedH, 'duration') }}</template
+            >. The weakest is {{ whole.weakest }}.
+          </p>
+          <FigureLine
+            v-for="name in ['thrust', 'deflection', 'critical']"
+            :key="name"
+            :name="name"
+            :figure="assessment.figures[name]!"
+            @working="working = $event"
+          />
+        </section>
+        <section aria-label="How far does it grow?">
+          <h2>How far does it grow?</h2>
+          <template v-if="growthFigure">
+            <FigureLine answer name="growth" :figure="growthFigure" @working="working = $event" />
+            <GrowthSchools :givens="growthFigure.givens" />
+          </template>
+        </section>
+        <section aria-label="Who holds the shaft?">
+          <h2>Who holds the shaft?</h2>
+          <p v-for="(support, index) in line.supports" :key="support.position" class="holder">
+            <button type="button" class="link" @click="shaft.picked.value = { what: 'support', index }">
+              {{ support.position }}
+            </button>
+            {{ ways[support.holds]
+            }}{{
+              support.holds === 'none'
+                ? support.floatsIn === 'housing'
+                  ? ' in its housing'
+                  : ' inside the bearing'
+                : ''
+            }}
+          </p>
+          <CheckLine v-for="check in checks" :key="check.key" :check="check" />
+          <p class="feed">
+            <label>
+              <input v-model="shaft.feed.value" type="checkbox" data-test="feed" />
+              The benches of these positions take their loads from here
+            </label>
+          </p>
+          <ul class="cautions">
+            <li v-for="caution in assessment.cautions" :key="caution">{{ caution }}</li>
+          </ul>
+        </section>
+      </template>
+    </div>
+    <footer class="strip" role="status" data-test="shaft-finding">
+      <template v-if="worst && worst.verdict !== 'go'">
+        <VerdictMark :state="worst.verdict" />
+        <span class="what">{{ format.sentence(worst.reason) }} {{ format.sentence(worst.wayOut) }}</span>
+      </template>
+      <template v-else>
+        <VerdictMark state="go" />
+        <span class="what">The shaft is held, carried and free to grow.</span>
+      </template>
+      <span class="quiet hints">Drag a part along the shaft · <kbd>a</kbd> add · <kbd>t</kbd> tilt</span>
+    </footer>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  display: grid;
+  grid-template-rows: auto minmax(360px, 1fr) auto auto;
+  height: 100%;
+}
+
+.top {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 300px;
+  min-height: 0;
+}
+
+.drawing {
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+  min-width: 0;
+  min-height: 0;
+}
+
+.caption {
+  display: flex;
+  justify-content: space-between;
+  gap: 18px;
+  padding: 10px 20px 0;
+}
+
+.tools {
+  display: flex;
+  gap: 8px;
+}
+
+.tools button {
+  padding: 2px 8px;
+  border: 1px solid var(--hair);
+  border-radius: 4px;
+  background: var(--sheet);
+  cursor: pointer;
+}
+
+.tools button:disabled {
+  color: var(--ink-2);
+  cursor: default;
+}
+
+.tools [aria-pressed='true'] {
+  border-color: var(--spruce);
+  box-shadow: inset 0 0 0 1px var(--spruce);
+}
+
+.frame {
+  min-height: 0;
+  overflow: hidden;
+}
+
+.columns {
+  display: grid;
+  grid-template-columns: 1.1fr 1fr 1.1fr;
+  max-height: 250px;
+  border-top: 1px solid var(--hair);
+  overflow-y: auto;
+}
+
+.columns > section {
+  padding: 12px 20px;
+  border-right: 1px solid var(--hair);
+}
+
+.columns > .wide {
+  grid-column: 1 / -1;
+  padding: 12px 20px;
+}
+
+a {
+  color: inherit;
+  text-underline-offset: 3px;
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+
+th {
+  font-weight: 400;
+  text-align: left;
+}
+
+th,
+td {
+  padding: 4px 8px 4px 0;
+  border-bottom: 1px solid var(--hair);
+}
+
+.number {
+  padding-right: 0;
+  text-align: right;
+}
+
+.whole {
+  padding: 6px 0;
+}
+
+.holder {
+  padding: 2px 0;
+}
+
+.link {
+  padding: 0;
+  border: 0;
+  background: none;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
+}
+
+.feed {
+  padding: 8px 0;
+  border-top: 1px solid var(--hair);
+}
+
+.cautions {
+  margin: 0;
+  padding-left: 18px;
+  color: var(--watch);
+  font-size: 14px;
+}
+
+.notice {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 14px;
+  padding: 8px 18px;
+  border-bottom: 1px solid var(--hair);
+  background: var(--sheet);
+}
+
+.notice p {
+  flex: 1;
+  min-width: 260px;
+}
+
+.strip {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  min-height: 44px;
+  padding: 6px 18px;
+  border-top: 1px solid var(--hair);
+  background: var(--sheet);
+}
+
+.what {
+  flex: 1;
+  min-width: 0;
+}
+
+.hints {
+  white-space: nowrap;
+}
+
+.failure {
+  display: grid;
+  gap: 8px;
+  padding: 24px;
+}
+
+@media (max-width: 980px) {
+  .page {
+    height: auto;
+    grid-template-rows: auto auto auto auto;
+  }
+
+  .top,
+  .columns {
+    grid-template-columns: 1fr;
+  }
+
+  .columns {
+    max-height: none;
+  }
+
+  .frame {
+    height: 420px;
+  }
+
+  .hints {
+    display: none;
+  }
+}
+</style>
