@@ -1,5 +1,15 @@
 import { hash } from '@node-rs/argon2'
-import { assess, emptyPosition, Position, type Duty, type MachineKind, type References } from '@yardfrost/core'
+import {
+  assess,
+  emptyPosition,
+  Position,
+  ShaftLine,
+  sketchShaft,
+  type Duty,
+  type MachineKind,
+  type References,
+  type ShaftSketch,
+} from '@yardfrost/core'
 import { addAccount, addPosition, inTransaction, type Db } from '@yardfrost/server'
 import type pg from 'pg'
 import { z } from 'zod'
@@ -30,7 +40,26 @@ interface DemoMachine {
   kind: MachineKind
   duty: Duty
   positions: DemoPosition[]
+  /** Sizes its shaft is drawn from; absent where nobody has drawn it. */
+  sketch?: ShaftSketch
+  /** What is otherwise than the sketch has it. */
+  drawn?: (line: ShaftLine) => object
 }
+
+/** The shaft of a machine as it is drawn; null where nobody has. */
+function shaftOf({ kind, positions, sketch, drawn }: DemoMachine): ShaftLine | null {
+  if (!sketch) return null
+  const line = sketchShaft(
+    kind,
+    sketch,
+    positions.map(({ name }) => name),
+  )
+  return ShaftLine.parse({ ...line, ...drawn?.(line) })
+}
+
+/** Parts of a sketched shaft with some of their values changed, by the name of the part. */
+const partsWith = (line: ShaftLine, changes: Record<string, object>) =>
+  line.parts.map((part) => ({ ...part, ...changes[part.id] }))
 
 const siteName = 'Marram Point Saltworks'
 
@@ -89,6 +118,8 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         name: 'Intake pump 1',
         kind: 'pump',
         duty: 'round-the-clock',
+        sketch: { boreMm: 65, spanMm: 340, speedRpm: 1475, powerKw: 37 },
+        drawn: (line) => ({ parts: partsWith(line, { impeller: { massKg: 46, headM: 34, flowShare: 0.6, thrustN: 1500 } }) }),
         positions: [
           { name: 'Coupling end', bearing: { designation: '6313-C3', requiredClearance: 'C3' }, load: { radialN: 2900, axialN: 1700, speedRpm: 1475 }, seat: locating, float: { ...warm, locatedEnds: 1, spanMm: 340, assemblyC: 18, hottestC: 66, roomTowardMm: 0.8, roomAwayMm: 0.5 }, grease: greased },
           { name: 'Impeller end', bearing: { designation: 'NU313-C3', requiredClearance: 'C3' }, load: { radialN: 6800, axialN: 0, speedRpm: 1475 }, seat: locating, float: warm, grease: greased },
@@ -99,6 +130,7 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         name: 'Intake pump 2',
         kind: 'pump',
         duty: 'round-the-clock',
+        sketch: { boreMm: 65, spanMm: 340, speedRpm: 1475, powerKw: 37 },
         positions: [
           { name: 'Coupling end', bearing: { designation: '6313', requiredClearance: 'C3' }, load: { radialN: 2900, axialN: 1700, speedRpm: 1475 }, seat: locating },
           { name: 'Impeller end', bearing: { designation: 'NU313-C3', requiredClearance: 'C3' }, load: { radialN: 6800, axialN: 450, speedRpm: 1475 }, seat: locating },
@@ -109,6 +141,9 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         name: 'Motor of intake pump 1',
         kind: 'motor',
         duty: 'round-the-clock',
+        sketch: { boreMm: 80, spanMm: 560, speedRpm: 1475, powerKw: 75 },
+        // The drive end floats on this one: the fan end holds.
+        drawn: (line) => ({ supports: line.supports.map((one, index) => ({ ...one, holds: index === 0 ? 'none' : 'both', roomLeftMm: 1.5, roomRightMm: 0.5 })) }),
         positions: [
           { name: 'Drive end', bearing: { designation: '6316-C3', requiredClearance: 'C3' }, load: { radialN: 3300, axialN: 0, speedRpm: 1475 }, seat: { ...floating, ringRiseC: 35 }, float: { innerC: 70, outerC: 64, housingMaterial: 'steel' }, grease: { ...greased, runningC: 68, thickener: 'polyurea' } },
           { name: 'Non-drive end', bearing: { designation: '6314-C3', requiredClearance: 'C3' }, load: { radialN: 2100, axialN: 300, speedRpm: 1475 }, seat: { ...locating, ringRiseC: 30 } },
@@ -134,6 +169,8 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         name: 'Circulation pump A',
         kind: 'pump',
         duty: 'main-process',
+        sketch: { boreMm: 90, spanMm: 620, speedRpm: 735, powerKw: 90 },
+        drawn: (line) => ({ supports: [...line.supports, { position: 'Coupling end', xMm: 330, holds: 'none', roomLeftMm: 0.5, roomRightMm: 1 }], parts: partsWith(line, { impeller: { massKg: 120, headM: 12, flowShare: 0.7, thrustN: 2100 } }) }),
         positions: [
           { name: 'Thrust end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 9800, axialN: 2300, speedRpm: 735 }, seat: { ...locating, housing: 'split', ringRiseC: 30 }, float: { innerC: 70, outerC: 60 }, grease: { ...greased, nu40Cst: 220, runningC: 64, moisture: 'humid' } },
           { name: 'Coupling end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 7400, axialN: 0, speedRpm: 735 }, seat: { ...floating, housing: 'split' } },
@@ -156,6 +193,8 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         name: 'Motor of circulation pump A',
         kind: 'motor',
         duty: 'main-process',
+        sketch: { boreMm: 95, spanMm: 700, speedRpm: 985, powerKw: 110 },
+        drawn: (line) => ({ supports: line.supports.map((one, index) => ({ ...one, holds: index === 0 ? 'none' : 'both', floatsIn: index === 0 ? 'bearing' : 'housing' })) }),
         positions: [
           { name: 'Drive end', bearing: { designation: 'NU319-C3', requiredClearance: 'C3' }, load: { radialN: 11800, axialN: 0, speedRpm: 985 }, seat: locating, float: { innerC: 80, outerC: 66 }, grease: { ...greased, runningC: 70 }, diagnose: { seen: ['fluting', 'vfd-fed'], notSeen: [] } },
           { name: 'Non-drive end', bearing: { designation: '6319-C3', requiredClearance: 'C3' }, load: { radialN: 4300, axialN: 600, speedRpm: 985 }, seat: locating },
@@ -166,6 +205,9 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         name: 'Agitator gearbox',
         kind: 'gearbox',
         duty: 'round-the-clock',
+        sketch: { boreMm: 70, spanMm: 210, speedRpm: 960, powerKw: 45 },
+        // A pair set against each other: each side holds one way.
+        drawn: (line) => ({ supports: line.supports.map((one, index) => ({ ...one, position: ['Pinion, fixed side', 'Pinion, far side'][index], holds: index === 0 ? 'left' : 'right' })) }),
         positions: [
           { name: 'Pinion, fixed side', bearing: { designation: '32214' }, load: { ...facing, radialN: 9200, axialN: 3800, speedRpm: 960, running: 'shock', partnerRadialN: 5600 }, seat: locating, float: { endPlayMm: 0.1, innerC: 72, outerC: 62, spanMm: 210 } },
           { name: 'Pinion, far side', bearing: { designation: '32212' }, load: { ...facing, radialN: 5600, axialN: 3800, axialWay: 'left', speedRpm: 960, running: 'shock', partnerRadialN: 9200 }, seat: locating, mount: { roomC: 18, coolingC: 3 } },
@@ -183,9 +225,12 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         name: 'Exhaust fan',
         kind: 'fan',
         duty: 'main-process',
+        sketch: { boreMm: 80, spanMm: 1150, speedRpm: 1460, powerKw: 90 },
+        // Somebody put locating rings at both ends, and salt cakes on the wheel.
+        drawn: (line) => ({ assemblyC: 22, hottestC: 96, housingStiffnessNPerMm: 90_000, supports: line.supports.map((one) => ({ ...one, holds: 'both' })), parts: partsWith(line, { wheel: { massKg: 340, stuckG: 180, stuckRadiusMm: 300, pressurePa: 6500 } }) }),
         positions: [
-          { name: 'Coupling end', bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { radialN: 3100, axialN: 900, speedRpm: 1460 }, seat: { ...locating, housing: 'split' }, mount: { roomC: 34 }, float: { ...heldFan, role: 'locating' }, grease: dusty },
-          { name: 'Fan end', bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { radialN: 8600, axialN: 0, speedRpm: 1460 }, seat: { ...floating, housing: 'split' }, mount: { roomC: 34 }, float: { ...heldFan, role: 'floating' }, grease: dusty },
+          { name: 'Coupling end', bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { from: 'shaft-line', radialN: 3100, axialN: 900, speedRpm: 1460 }, seat: { ...locating, housing: 'split' }, mount: { roomC: 34 }, float: { ...heldFan, role: 'locating' }, grease: dusty },
+          { name: 'Fan end', bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { from: 'shaft-line', radialN: 8600, axialN: 0, speedRpm: 1460 }, seat: { ...floating, housing: 'split' }, mount: { roomC: 34 }, float: { ...heldFan, role: 'floating' }, grease: dusty },
         ],
       },
       {
@@ -193,6 +238,8 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         name: 'Combustion-air fan',
         kind: 'fan',
         duty: 'round-the-clock',
+        sketch: { boreMm: 60, spanMm: 480, speedRpm: 2200, powerKw: 22 },
+        drawn: (line) => ({ parts: [{ kind: 'pulley', id: 'belt', xMm: 40, massKg: 9, drive: 'v-belt', diameterMm: 200 }, ...partsWith(line, { wheel: { massKg: 60, diameterMm: 620 } }).filter(({ id }) => id !== 'coupling')] }),
         positions: [
           { name: 'Belt end', bearing: { designation: '6313-C3', requiredClearance: 'C3', requiredClosure: 'open' }, load: { radialN: 4600, axialN: 0, speedRpm: 2200 }, seat: locating, mount: { roomC: 28, coolingC: 5 } },
           { name: 'Fan end', bearing: { designation: '6311-C3', requiredClearance: 'C3', requiredClosure: 'open' }, load: { radialN: 2600, axialN: 380, speedRpm: 2200 }, seat: { ...locating, shaftReadingsMm: taperedShaft }, mount: { roomC: 30, coolingC: 5 } },
@@ -203,6 +250,8 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         name: 'Salt conveyor, head shaft',
         kind: 'conveyor',
         duty: 'round-the-clock',
+        sketch: { boreMm: 100, spanMm: 1250, speedRpm: 62, powerKw: 15 },
+        drawn: (line) => ({ supports: line.supports.map((one, index) => ({ ...one, position: ['Drive side', 'Far side'][index] })) }),
         positions: [
           { name: 'Drive side', bearing: { designation: '22220 EK-C3', requiredClearance: 'CN' }, load: { radialN: 21500, axialN: 1200, speedRpm: 62, steps: conveyorDuty }, seat: { ...locating, housing: 'split' } },
           { name: 'Far side', bearing: { designation: '22220 EK', requiredClearance: 'CN' }, load: { radialN: 18200, axialN: 0, speedRpm: 62 }, seat: { ...floating, housing: 'split' }, grease: { ...dusty, nu40Cst: 460 } },
@@ -220,6 +269,8 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         name: 'Test pad motor',
         kind: 'motor',
         duty: 'intermittent',
+        sketch: { boreMm: 45, spanMm: 300, speedRpm: 2960, powerKw: 7.5 },
+        drawn: (line) => ({ supports: line.supports.map((one, index) => ({ ...one, holds: index === 0 ? 'none' : 'both', roomLeftMm: 1, roomRightMm: 0.5 })) }),
         positions: [
           { name: 'Drive end', bearing: { designation: '6309-C3', requiredClearance: 'C3' }, load: { radialN: 640, axialN: 0, speedRpm: 2960 }, seat: floating },
           { name: 'Non-drive end', bearing: { designation: '6309' }, load: { radialN: 420, axialN: 0, speedRpm: 2960 }, seat: locating },
@@ -236,6 +287,9 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         name: 'Lathe',
         kind: 'spindle',
         duty: 'spindle',
+        sketch: { boreMm: 80, spanMm: 420, speedRpm: 900, powerKw: 11 },
+        // The thrust pair stands behind the chuck bearing and holds; both roller bearings let the spindle through.
+        drawn: (line) => ({ supports: [{ ...line.supports[0], holds: 'none', floatsIn: 'bearing' }, { position: 'Thrust pair', xMm: 250, holds: 'both' }, line.supports[1]] }),
         positions: [
           { name: 'Chuck end', bearing: { designation: 'NU1016-C2', requiredClearance: 'C2' }, load: { radialN: 4600, axialN: 0, speedRpm: 900, running: 'quiet' }, seat: { ...locating, toleranceClass: 'P5', shaftBoreMm: 46 } },
           { name: 'Thrust pair', bearing: { designation: '7214 B' }, load: { ...backed, radialN: 1500, axialN: 3100, axialWay: 'both', speedRpm: 900, running: 'quiet', partnerRadialN: 1500 }, seat: { ...locating, toleranceClass: 'P5', shaftBoreMm: 46 } },
@@ -257,11 +311,27 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
 ] // prettier-ignore
 
 /** Every position of the demo site with its inputs, in walking order. */
-export function demoPositions(): { tag: string; kind: MachineKind; duty: Duty; name: string; inputs: Position }[] {
+export function demoPositions(): {
+  tag: string
+  kind: MachineKind
+  duty: Duty
+  shaft: ShaftLine | null
+  name: string
+  inputs: Position
+}[] {
   return areas.flatMap(({ machines }) =>
-    machines.flatMap(({ tag, kind, duty, positions }) =>
-      positions.map((position) => ({ tag, kind, duty, name: position.name, inputs: positionOf(position) })),
-    ),
+    machines.flatMap((machine) => {
+      const { tag, kind, duty, positions } = machine
+      const shaft = shaftOf(machine)
+      return positions.map((position) => ({
+        tag,
+        kind,
+        duty,
+        shaft,
+        name: position.name,
+        inputs: positionOf(position),
+      }))
+    }),
   )
 }
 
@@ -300,15 +370,17 @@ async function addMachine(
   order: number,
 ): Promise<void> {
   const { tag, name, kind, duty } = machine
+  const shaft = shaftOf(machine)
   const machineId = await insert(
     db,
-    `insert into machine (site_id, area_id, tag, name, kind, duty, walk_order)
-     values ($1, $2, $3, $4, $5, $6, $7) returning id`,
-    [at.siteId, at.areaId, tag, name, kind, duty, order],
+    `insert into machine (site_id, area_id, tag, name, kind, duty, walk_order, shaft_line, shaft_version)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9) returning id`,
+    [at.siteId, at.areaId, tag, name, kind, duty, order, shaft && JSON.stringify(shaft), shaft ? 1 : 0],
   )
   for (const [walkOrder, position] of machine.positions.entries()) {
     const inputs = positionOf(position)
-    const assessment = assess(inputs, { kind, duty }, at.references.catalogue, at.references.damage)
+    const judged = { kind, duty, shaft, position: position.name }
+    const assessment = assess(inputs, judged, at.references.catalogue, at.references.damage)
     await addPosition(db, {
       siteId: at.siteId,
       machineId,

@@ -1,13 +1,13 @@
-import { assess, type Assessment } from '@yardfrost/core'
+import { assess, assessLine, type Assessment } from '@yardfrost/core'
 import { loadReferences } from '@yardfrost/server'
 import { assert } from 'chai'
 import { demoPositions } from '../demo-site.ts'
 
 const { catalogue, damage } = loadReferences()
 const assessed = new Map(
-  demoPositions().map(({ tag, kind, duty, name, inputs }): [string, Assessment] => [
+  demoPositions().map(({ tag, kind, duty, shaft, name, inputs }): [string, Assessment] => [
     `${tag} ${name}`,
-    assess(inputs, { kind, duty }, catalogue, damage),
+    assess(inputs, { kind, duty, shaft, position: name }, catalogue, damage),
   ]),
 )
 
@@ -48,5 +48,26 @@ describe('the demo site', () => {
   it('has about fourteen machines and forty positions', () => {
     assert.isAtLeast(assessed.size, 35)
     assert.isAtLeast(new Set([...assessed.keys()].map((where) => where.split(' ')[0])).size, 14)
+  })
+
+  it('has shafts that stand, and only the fan is held at both ends', () => {
+    const machines = new Map(demoPositions().map(({ tag, shaft }) => [tag, shaft]))
+    const drawn = [...machines].filter(([, shaft]) => shaft !== null)
+    assert.isAtLeast(drawn.length, 10)
+    for (const [tag, shaft] of drawn) {
+      if (!shaft) continue
+      const bearings = new Map(
+        demoPositions()
+          .filter((one) => one.tag === tag)
+          .map(({ name, inputs }) => [name, inputs.bearing.designation]),
+      )
+      for (const { position } of shaft.supports) assert.isTrue(bearings.has(position), `${tag} ${position}`)
+      const stops = assessLine(shaft, bearings, catalogue).checks.filter(({ verdict }) => verdict === 'stop')
+      assert.deepEqual(
+        stops.map(({ key }) => key),
+        tag === 'DF-41' ? ['growth'] : [],
+        `${tag}: ${stops[0]?.reason}`,
+      )
+    }
   })
 })

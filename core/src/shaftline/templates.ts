@@ -24,7 +24,7 @@ export const usualSketch: Record<MachineKind, ShaftSketch> = {
 /**
  * A shaft line of a kind of machine from a few sizes, to be corrected by hand.
  *
- * The first position stands at the coupling or drive end and holds the shaft, the last one floats.
+ * The first position stands at the coupling or drive end, of a spindle at the chuck, and holds the shaft; the last one floats.
  *
  * @param positions - names of the positions from the coupling end on; the first two are taken, or made up
  */
@@ -146,16 +146,23 @@ function partsOf(kind: MachineKind, d: number, a: number, b: number, overhang: n
         },
       ]
     case 'spindle':
+      // The end that holds is the one at the work.
       return [
+        {
+          kind: 'chuck',
+          id: 'chuck',
+          xMm: round(0.35 * overhang),
+          massKg: round(d * 0.3),
+          diameterMm: round(2.6 * d),
+        },
         {
           kind: 'pulley',
           id: 'belt',
-          xMm: round(0.35 * overhang),
+          xMm: end,
           massKg: round(d * 0.1),
           drive: 'v-belt',
           diameterMm: round(2.5 * d),
         },
-        { kind: 'chuck', id: 'chuck', xMm: end, massKg: round(d * 0.3), diameterMm: round(2.6 * d) },
       ]
     case 'other':
       return [coupling]

@@ -107,6 +107,12 @@ const parts = computed(() =>
       id: part.id,
       kind: part.kind,
       x: elevation.value.x0 + px(part.xMm),
+      // What hangs over the left end faces that way.
+      facing:
+        part.xMm < Math.min(...line.supports.map(({ xMm }) => xMm)) &&
+        (part.kind === 'chuck' || part.kind === 'impeller')
+          ? -1
+          : 1,
       shapes: partOutlines(part).map(({ points, solid }) => ({ d: pathData(polygon(points), scale), solid })),
       reach: px('diameterMm' in part ? part.diameterMm / 2 : diameterAt(part.xMm) / 2),
     }
@@ -370,7 +376,7 @@ const isPicked = (what: Handle['what'], index: number) => picked?.what === what 
         @focus="emit('pick', { what: 'part', index })"
         @keydown="nudge($event, { what: 'part', index })"
       >
-        <g v-for="side in [1, -1]" :key="side" :transform="`scale(1 ${side})`">
+        <g v-for="side in [1, -1]" :key="side" :transform="`scale(${part.facing} ${side})`">
           <path v-for="(shape, at_) in part.shapes" :key="at_" :class="shape.solid ? 'solid' : 'line'" :d="shape.d" />
         </g>
         <circle v-if="part.shapes.length === 0" class="dot" r="6" />
