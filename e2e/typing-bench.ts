@@ -1,7 +1,7 @@
 import { cpus } from 'node:os'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
-import { click, openBrowser, openPosition, see, signIn } from './browser.ts'
+import { appUrl, click, openBrowser, openPosition, see, signIn } from './browser.ts'
 
 // How long the page works after each keystroke, field by field: from the input event until everything that follows from it
 // stands in the page and is laid out. The browser paints it with the next frame.
@@ -66,6 +66,40 @@ try {
       worst: settled[settled.length - 1] ?? NaN,
     })
   }
+  // A drag redraws and solves anew at every movement of the pointer; a frame at 60 a second has 16.7 ms.
+  await driver.get(appUrl())
+  await click(driver, '[data-machine="BP-11"]')
+  await click(driver, '[data-test="shaft-line"]')
+  await see(driver, '[data-part="impeller"]')
+  await driver.sleep(500)
+  const moves = await driver.executeAsyncScript<number[]>(
+    `const done = arguments[arguments.length - 1]
+     const part = document.querySelector('[data-part="impeller"]')
+     const at = part.getBoundingClientRect()
+     const send = (type, x) => part.dispatchEvent(new PointerEvent(type, { bubbles: true, pointerId: 1, clientX: x, clientY: at.y + 5 }))
+     part.setPointerCapture = () => undefined
+     const run = async () => {
+       const times = []
+       send('pointerdown', at.x)
+       for (let step = 0; step < 120; step++) {
+         const began = performance.now()
+         send('pointermove', at.x + 30 * Math.sin(step / 8))
+         await new Promise((flushed) => setTimeout(flushed, 0))
+         void document.body.offsetHeight
+         times.push(performance.now() - began)
+         await new Promise((next) => requestAnimationFrame(() => setTimeout(next, 0)))
+       }
+       send('pointerup', at.x)
+       return times
+     }
+     run().then(done)`,
+  )
+  const dragged = moves.slice(20).sort((a, b) => a - b)
+  timed.push({
+    field: 'drag on the shaft line',
+    median: dragged[Math.floor(dragged.length / 2)] ?? NaN,
+    worst: dragged[dragged.length - 1] ?? NaN,
+  })
 } finally {
   await quit()
 }

@@ -1,11 +1,15 @@
 import {
   assess,
+  assessLine,
   emptyPosition,
   lookUpBearing,
   rankCauses,
   seededRandom,
   simulateFits,
+  sketchShaft,
+  solveBeam,
   sweep,
+  usualSketch,
   type Position,
 } from '@yardfrost/core'
 import { loadReferences } from '@yardfrost/server/reference-files'
@@ -72,6 +76,16 @@ function sweepAll(): void {
   }
 }
 
+const longBeam = {
+  sections: [{ lengthMm: 3000, diameterMm: 90, boreMm: 0 }],
+  supports: [{ xMm: 200 }, { xMm: 1500 }, { xMm: 2800 }],
+  loads: [
+    { xMm: 900, forceN: 5000 },
+    { xMm: 2200, forceN: 8000 },
+  ],
+  elements: 200,
+}
+const pumpLine = sketchShaft('pump', usualSketch.pump, ['Coupling end', 'Impeller end'])
 const evidence = ['dents-at-pitch', 'dents-finish-intact', 'hammered-on', 'rust']
 const stick = median(yardstick, 200)
 const bare = median(bareFits, 9)
@@ -82,6 +96,8 @@ const works: [title: string, limitMs: number | null, work: () => void, runs: num
   ['look a designation up', null, () => void lookUpBearing('NU2218 E-M/C3', catalogue), 2000],
   ['sweep of the catalogue, Carry and Seat', 100, sweepAll, 15],
   ['a million simulated fits', 2 * bare, () => void simulateFits('shaft', seatUm, ringUm, million, seededRandom(3)), 9],
+  ['beam of 200 elements, solved once', 10, () => void solveBeam(longBeam), 200],
+  ['a shaft line judged whole, beam and critical speed', null, () => void assessLine(pumpLine, new Map(), catalogue), 200],
   ['damage ranked, next questions', 20, () => void rankCauses({ evidence, absent: [], context: { kappa: 0.6 } }, damage), 300],
 ] // prettier-ignore
 

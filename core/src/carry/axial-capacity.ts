@@ -3,8 +3,8 @@ import { attempt } from '../errors/input-error.ts'
 import { wantedStaticSafety } from './static-safety.ts'
 import { equivalentOf, type Ratings } from './work-out.ts'
 
-/** Halvings of the interval: enough for three figures. */
-const halvings = 14
+/** Halvings of the interval: a thousandth of it, where two figures are shown. */
+const halvings = 10
 
 /**
  * Largest axial load a bearing takes beside a radial load, N.

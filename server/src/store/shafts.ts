@@ -8,7 +8,7 @@ import { inTransaction, type Db } from './database.ts'
 import { getPosition, listPositionsOfMachine, savePositionIn } from './positions.ts'
 import { readQueries } from './read-queries.ts'
 
-const sql = readQueries('./shafts.sql', import.meta.url, ['getShaft', 'saveShaft'])
+const sql = readQueries('./shafts.sql', import.meta.url, ['getShaft', 'saveShaft', 'recordShaftSaved'])
 
 const ShaftRow = z.object({
   id: z.uuid(),
@@ -50,6 +50,11 @@ export async function saveShaft(
       values: [siteId, machineId, save.version, JSON.stringify(shaft)],
     })
     if (!rows[0]) throw new ConflictError(await getShaft(db, siteId, machineId))
+    await db.query({
+      name: 'shafts.recordShaftSaved',
+      text: sql.recordShaftSaved,
+      values: [siteId, accountId, machineId, JSON.stringify({ version: save.version + 1, shaft })],
+    })
     for (const { id, name, inputs, version } of await listPositionsOfMachine(db, siteId, machineId)) {
       const onShaft = shaft.supports.some(({ position }) => position === name)
       const fed = onShaft && (save.feed || inputs.load.from === 'shaft-line')

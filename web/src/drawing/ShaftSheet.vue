@@ -376,6 +376,14 @@ const isPicked = (what: Handle['what'], index: number) => picked?.what === what 
         @focus="emit('pick', { what: 'part', index })"
         @keydown="nudge($event, { what: 'part', index })"
       >
+        <!-- Something to take hold of where the drawing is hollow. -->
+        <rect
+          class="grip"
+          :x="-Math.max(14, part.reach * 0.2)"
+          :width="2 * Math.max(14, part.reach * 0.2)"
+          :y="-part.reach"
+          :height="2 * part.reach"
+        />
         <g v-for="side in [1, -1]" :key="side" :transform="`scale(${part.facing} ${side})`">
           <path v-for="(shape, at_) in part.shapes" :key="at_" :class="shape.solid ? 'solid' : 'line'" :d="shape.d" />
         </g>
@@ -398,6 +406,13 @@ const isPicked = (what: Handle['what'], index: number) => picked?.what === what 
         @focus="emit('pick', { what: 'support', index })"
         @keydown="nudge($event, { what: 'support', index })"
       >
+        <rect
+          class="grip"
+          :x="-support.half * 2"
+          :width="support.half * 4"
+          :y="-support.od / 2 - support.wall"
+          :height="support.od + 2 * support.wall"
+        />
         <g v-for="side in [1, -1]" :key="side" :transform="`scale(1 ${side})`">
           <rect
             class="solid"
@@ -599,6 +614,10 @@ text {
   fill: none;
   stroke: var(--ink-2);
   stroke-width: 1;
+}
+
+.grip {
+  fill: transparent;
 }
 
 .dot {

@@ -50,24 +50,14 @@ const fields = computed(() =>
   Object.keys(schema.shape).flatMap((key): Shown[] => {
     const own = fieldSchema(schema, [key])
     const bare = own instanceof z.ZodDefault ? (own.unwrap() as z.ZodType) : own
-    const meta = (bare?.meta() ?? own?.meta()) as FieldMeta | undefined
-    if (!bare || !meta?.title || (only && !only.includes(key))) return []
     const inner = bare instanceof z.ZodNullable ? (bare.unwrap() as z.ZodType) : bare
-    return [
-      {
-        key,
-        title: meta.title,
-        schema: withMeta(bare, inner),
-        options: inner instanceof z.ZodEnum ? inner.options.map(String) : null,
-      },
-    ]
+    // The title of an optional field stands on what it wraps.
+    const meta = (inner?.meta() ?? bare?.meta() ?? own?.meta()) as FieldMeta | undefined
+    if (!bare || !meta?.title || (only && !only.includes(key))) return []
+    const options = inner instanceof z.ZodEnum ? inner.options.map(String) : null
+    return [{ key, title: meta.title, schema: bare.meta({ ...meta }), options }]
   }),
 )
-
-/** The title of an optional field stands on what it wraps. */
-function withMeta(outer: z.ZodType, inner: z.ZodType): z.ZodType {
-  return outer.meta() ? outer : outer.meta(inner.meta() ?? {})
-}
 
 const at = (key: string) => (value as Record<string, unknown>)[key]
 </script>
