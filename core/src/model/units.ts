@@ -128,7 +128,7 @@ export const toShown = (value: number, quantity: Quantity, system: UnitSystem): 
  * @throws InputError UNREADABLE
  */
 export function parseQuantity(text: string, quantity: Quantity, system: UnitSystem, field: string): number | null {
-  const trimmed = text.trim().replace(/[−–]/g, '-')
+  const trimmed = text.trim().replace(/[−–]/g, '-').replaceAll('\u2060', '')
   if (trimmed === '') return null
   const match = /^([+-]?)(\d[\d\s.,]*(?:e[+-]?\d+)?(?:\s*\/\s*\d+)?|\.\d+)\s*(\D.*)?$/i.exec(trimmed)
   const amount = match?.[2] ? readNumber(match[2].trim(), field, text) : null
@@ -200,8 +200,8 @@ const usualPrecision: Record<Quantity, Record<UnitSystem, Precision>> = {
   ratio: { metric: { figures: 3 }, inch: { figures: 3 } },
 }
 
-/** U+2009, which the shipped face has; it parts thousands. */
-export const thinSpace = '\u2009'
+/** U+2009, which the shipped face has, parts thousands; U+2060 keeps a number from breaking at the end of a line. */
+export const thinSpace = '\u2009\u2060'
 /** Between a number and its unit, so that they never part at the end of a line. */
 export const unitSpace = '\u00a0'
 

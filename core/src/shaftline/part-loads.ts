@@ -71,7 +71,7 @@ function weight(from: string, what: string, xMm: number, massKg: number, { tiltD
 }
 
 const weightOf = (part: ShaftPart, line: ShaftLine): ShaftLoad[] =>
-  part.massKg > 0 ? [weight(part.id, part.kind, part.xMm, part.massKg, line)] : []
+  part.massKg > 0 ? [weight(part.id, 'weight', part.xMm, part.massKg, line)] : []
 
 function workOf(part: ShaftPart, line: ShaftLine): ShaftLoad[] {
   const shock = line.shockFactor
@@ -98,7 +98,7 @@ function workOf(part: ShaftPart, line: ShaftLine): ShaftLoad[] {
     case 'gear':
       return gearLoads(part, line, load)
     case 'impeller':
-      return [load('impeller', impellerRadial(part), 0, part.thrustN), ...unbalanceOf(part, line)].filter(
+      return [load('volute', impellerRadial(part), 0, part.thrustN), ...unbalanceOf(part, line)].filter(
         ({ radialN, axialN }) => radialN > 0 || axialN !== 0,
       )
     case 'wheel': {

@@ -25,6 +25,7 @@ describe('parseQuantity', () => {
     ['3 thou', 'deviation', 'metric', 76.2],
     ['12,5', 'length', 'metric', 12.5],
     ['1 480', 'speed', 'metric', 1480],
+    [`41${thinSpace}200`, 'force', 'metric', 41_200],
     ['1e3', 'force', 'metric', 1000],
     ['.5', 'length', 'metric', 0.5],
     ['210 F', 'temperature', 'metric', 98.88888888888889],

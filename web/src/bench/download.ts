@@ -1,4 +1,4 @@
-import type { Assessment } from '@yardfrost/core'
+import { thinSpace, type Assessment } from '@yardfrost/core'
 import { stringify } from 'csv-stringify/browser/esm/sync'
 import type { useFormat } from '../figures/use-format.ts'
 
@@ -40,6 +40,9 @@ export function keepDrawing(drawing: SVGSVGElement, name: string): void {
   keep(`${name}.svg`, 'image/svg+xml', new XMLSerializer().serializeToString(copy))
 }
 
+/** Digits as other programs read them: no spaces between thousands, a plain minus. */
+const plain = (digits: string) => digits.replaceAll(thinSpace, '').replaceAll('−', '-')
+
 /** Every figure of every lens with its value, unit, formula and source, as CSV in the units of this device. */
 export function figuresCsv(assessment: Assessment, format: ReturnType<typeof useFormat>): string {
   const rows = Object.values(assessment.lenses).flatMap(({ lens, figures }) =>
@@ -49,12 +52,12 @@ export function figuresCsv(assessment: Assessment, format: ReturnType<typeof use
         lens,
         key,
         label: figure.label,
-        value: shown?.digits ?? '',
+        value: plain(shown?.digits ?? ''),
         unit: shown?.unit ?? '',
         estimate: figure.estimate ? 'estimate' : '',
         formula: figure.formula,
         given: figure.givens
-          .map((given) => `${given.label}: ${format.inline(given.value, given.quantity, given.precision)}`)
+          .map((given) => `${given.label}: ${plain(format.inline(given.value, given.quantity, given.precision))}`)
           .join('; '),
         source: figure.source,
       }

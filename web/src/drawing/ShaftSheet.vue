@@ -137,7 +137,12 @@ const arrows = computed(() => {
     return {
       from,
       partIndex: line.parts.findIndex(({ id: name }) => name === from),
-      text: loads.map((load) => `${load.what === 'force' ? from : load.what} ${words.force(load.radialN)}`).join(' + '),
+      text: loads
+        .map(
+          (load) =>
+            `${load.what === 'force' || load.what === 'weight' ? from : load.what} ${words.force(load.radialN)}`,
+        )
+        .join(' + '),
       place: at(xMm),
       tipPx: Math.max(part?.reach ?? 0, px(diameterAt(xMm)) / 2),
       length: Math.max(shortestArrow, ((main?.radialN ?? 0) / most) * longestArrow),

@@ -60,6 +60,18 @@ const scheme = {
   },
 }
 
+/** A second button is ink on the page with a hairline of the second ink: the stock grey is too pale to read. */
+const buttons = {
+  outlined: {
+    secondary: {
+      color: 'var(--ink)',
+      borderColor: 'var(--ink-2)',
+      hoverBackground: 'var(--sheet)',
+      activeBackground: 'var(--paper)',
+    },
+  },
+}
+
 /** Fields are underlined figures: no box, one line, the value in the figure face. */
 const underlined = (selector: string) => `
   ${selector} { border-width: 0 0 1px; border-radius: 0; }
@@ -78,7 +90,10 @@ export const preset = definePreset(
       colorScheme: { light: scheme, dark: scheme },
     },
     components: {
-      button: { root: { borderRadius: '4px', paddingX: '0.9rem', paddingY: '0.45rem', label: { fontWeight: '650' } } },
+      button: {
+        root: { borderRadius: '4px', paddingX: '0.9rem', paddingY: '0.45rem', label: { fontWeight: '650' } },
+        colorScheme: { light: buttons, dark: buttons },
+      },
       inputtext: { css: () => underlined('.p-inputtext') },
       select: { css: () => `${underlined('.p-select')} .p-select-dropdown { width: 1.4rem; }` },
       slider: {
