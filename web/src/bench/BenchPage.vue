@@ -3,7 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import { lenses, type Lens } from '@yardfrost/core'
 import Button from 'primevue/button'
 import { computed, nextTick, onBeforeUnmount, ref, useTemplateRef, watchEffect, type Component } from 'vue'
-import { onBeforeRouteLeave, useRouter } from 'vue-router'
+import { useRouter } from 'vue-router'
 import { ApiFailure } from '../api/client.ts'
 import BearingSheet from '../drawing/BearingSheet.vue'
 import { halfSection } from '../drawing/half-section.ts'
@@ -14,6 +14,7 @@ import WorkingPanel from '../figures/WorkingPanel.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useSession } from '../shell/session.ts'
 import { useKeys } from '../shell/use-keys.ts'
+import { useLeaveGuard } from '../shell/use-leave-guard.ts'
 import CarryLens from './carry/CarryLens.vue'
 import ConflictPanel from './ConflictPanel.vue'
 import DiagnoseLens from './diagnose/DiagnoseLens.vue'
@@ -187,17 +188,7 @@ onBeforeUnmount(() => {
   page.saving = null
 })
 
-/** A page that is being left with unsaved work waits for this answer. */
-const leaving = ref<((go: boolean) => void) | null>(null)
-onBeforeRouteLeave((to) => {
-  if (!bench.dirty.value || to.name === 'sign-in') return true
-  return new Promise<boolean>((answer) => {
-    leaving.value = (go) => {
-      leaving.value = null
-      answer(go)
-    }
-  })
-})
+const leaving = useLeaveGuard(() => bench.dirty.value)
 async function saveAndLeave() {
   if (await bench.save()) leaving.value?.(true)
   else leaving.value?.(false)
@@ -338,6 +329,7 @@ async function saveAndLeave() {
   </div>
 </template>
 
+<style src="../shell/notices.css"></style>
 <style scoped>
 .bench {
   display: grid;
@@ -394,21 +386,6 @@ async function saveAndLeave() {
   padding: 14px 22px 18px;
   border-left: 1px solid var(--hair);
   overflow-y: auto;
-}
-
-.notice {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px 14px;
-  padding: 8px 18px;
-  border-bottom: 1px solid var(--hair);
-  background: var(--sheet);
-}
-
-.notice p {
-  flex: 1;
-  min-width: 260px;
 }
 
 .trouble strong {

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { inputErrorOf, unitSymbol, type FieldMeta } from '@yardfrost/core'
-import InputText from 'primevue/inputtext'
 import { computed, onBeforeUnmount } from 'vue'
 import { z } from 'zod'
+import QuantityInput from '../figures/QuantityInput.vue'
 import { useQuantityText } from '../figures/use-quantity-text.ts'
 import { useSettings } from '../shell/settings.ts'
 import { useShaft } from './use-shaft.ts'
@@ -39,55 +39,15 @@ const inputId = `line-${path.replace(/\W/g, '-')}`
 </script>
 
 <template>
-  <div class="field">
-    <label class="label" :for="inputId">{{ title }}</label>
-    <div class="entry">
-      <InputText
-        :id="inputId"
-        v-model="text"
-        inputmode="decimal"
-        autocomplete="off"
-        :invalid="Boolean(refusal)"
-        :aria-describedby="refusal ? `${inputId}-error` : undefined"
-        :data-test="path"
-        @focus="begin"
-        @update:model-value="take(false)"
-        @blur="leave"
-        @keydown.enter="leave"
-      />
-      <span class="unit">{{ meta?.unit === 'mm/s' ? 'mm/s' : unitSymbol(quantity, settings.units) }}</span>
-    </div>
-    <p v-if="refusal" :id="`${inputId}-error`" class="error" role="alert">{{ refusal }}</p>
-  </div>
+  <QuantityInput
+    :id="inputId"
+    v-model="text"
+    :title="title"
+    :unit="meta?.unit === 'mm/s' ? 'mm/s' : unitSymbol(quantity, settings.units)"
+    :refusal="refusal"
+    :test="path"
+    @begin="begin"
+    @take="take(false)"
+    @leave="leave"
+  />
 </template>
-
-<style scoped>
-.field {
-  min-width: 0;
-}
-
-.entry {
-  position: relative;
-}
-
-.entry :deep(input) {
-  width: 100%;
-  padding-right: 44px;
-  font-size: 17px;
-}
-
-.unit {
-  position: absolute;
-  right: 0;
-  bottom: 6px;
-  color: var(--ink-2);
-  font-size: 14px;
-  pointer-events: none;
-}
-
-.error {
-  margin-top: 4px;
-  color: var(--stop);
-  font-size: 14px;
-}
-</style>

@@ -3,7 +3,6 @@ import { useElementSize } from '@vueuse/core'
 import { lookUpBearing, systemLife, wantedLife } from '@yardfrost/core'
 import Button from 'primevue/button'
 import { computed, onBeforeUnmount, ref, useTemplateRef, watchEffect } from 'vue'
-import { onBeforeRouteLeave } from 'vue-router'
 import { ApiFailure } from '../api/client.ts'
 import GrowthSchools from '../bench/float/GrowthSchools.vue'
 import { catalogue } from '../bench/references.ts'
@@ -17,6 +16,7 @@ import WorkingPanel from '../figures/WorkingPanel.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useSession } from '../shell/session.ts'
 import { useKeys } from '../shell/use-keys.ts'
+import { useLeaveGuard } from '../shell/use-leave-guard.ts'
 import ShaftInspector from './ShaftInspector.vue'
 import ShaftSketchForm from './ShaftSketchForm.vue'
 import { openShaft } from './use-shaft.ts'
@@ -152,17 +152,7 @@ onBeforeUnmount(() => {
   page.saving = null
 })
 
-/** Leaving with unsaved work waits for this answer; the draft stays on the device either way. */
-const leaving = ref<((go: boolean) => void) | null>(null)
-onBeforeRouteLeave((to) => {
-  if (!shaft.dirty.value || to.name === 'sign-in') return true
-  return new Promise<boolean>((answer) => {
-    leaving.value = (go) => {
-      leaving.value = null
-      answer(go)
-    }
-  })
-})
+const leaving = useLeaveGuard(() => shaft.dirty.value)
 </script>
 
 <template>
@@ -349,6 +339,7 @@ onBeforeRouteLeave((to) => {
   </div>
 </template>
 
+<style src="../shell/notices.css"></style>
 <style scoped>
 .page {
   display: grid;
@@ -475,21 +466,6 @@ td {
   padding-left: 18px;
   color: var(--watch);
   font-size: 14px;
-}
-
-.notice {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px 14px;
-  padding: 8px 18px;
-  border-bottom: 1px solid var(--hair);
-  background: var(--sheet);
-}
-
-.notice p {
-  flex: 1;
-  min-width: 260px;
 }
 
 .strip {

@@ -1,0 +1,39 @@
+import { emptyPosition, lenses } from '@yardfrost/core'
+import { assert } from 'chai'
+import { lensPages, pageOfField } from '../../src/bench/lens-pages.ts'
+
+describe('pages of the lenses', () => {
+  it('have names of their own and each a question', () => {
+    const keys = lenses.flatMap((lens) => (lensPages[lens] ?? []).map(({ key }) => key))
+    assert.deepEqual(keys, [...new Set(keys)])
+    for (const lens of lenses) for (const { question } of lensPages[lens] ?? []) assert.match(question, /\?$/)
+  })
+
+  const cases: [field: string, lens: (typeof lenses)[number], page: string | null][] = [
+    ['bearing.designation', 'identify', 'number'],
+    ['bearing.requiredCage', 'identify', 'called-for'],
+    ['identify.boreMm', 'identify', 'measure'],
+    ['load.radialN', 'carry', 'life'],
+    ['load.steps', 'carry', 'duty'],
+    ['load.partnerRadialN', 'carry', 'duty'],
+    ['seat.loadCase', 'seat', 'zones'],
+    ['seat.shaftReadingsMm', 'seat', 'gauge'],
+    ['seat.adjust', 'seat', 'system'],
+    ['float.innerC', 'float', 'clearance'],
+    ['float.locatedEnds', 'float', 'growth'],
+    ['float.endPlayMm', 'float', 'pair'],
+    ['mount.roomC', 'mount', null],
+  ]
+  for (const [field, lens, page] of cases)
+    it(`${field} is entered on ${page ?? 'the one page there is'}`, () => assert.equal(pageOfField(lens, field), page))
+
+  it('every field of a position leads to a page that is there', () => {
+    const position = emptyPosition()
+    for (const lens of lenses) {
+      const pages = lensPages[lens]?.map(({ key }) => key)
+      if (!pages) continue
+      for (const [group, fields] of Object.entries(position))
+        for (const field of Object.keys(fields)) assert.include(pages, pageOfField(lens, `${group}.${field}`))
+    }
+  })
+})
