@@ -183,6 +183,8 @@ describe('at the bench', () => {
       await read('[data-test="schools"]'),
       /physics.*1\.03.*inches per foot.*whole temperature.*room to leave/s,
     )
+    // What the shaft line says is not typed over; it is taken in hand first.
+    await click(driver, '[data-test="type-loads"]')
     await choose(driver, '[data-test="float.locatedEnds"]', 'one')
     await fill(driver, '[data-test="float.roomTowardMm"]', '2')
     await fill(driver, '[data-test="float.roomAwayMm"]', '20 thou')

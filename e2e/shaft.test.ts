@@ -1,4 +1,5 @@
-import { assessLine, formatQuantity, readCatalogue, ShaftLine, sketchShaft, usualSketch } from '@yardfrost/core'
+import type { ShaftLine } from '@yardfrost/core'
+import { assessLine, formatQuantity, readCatalogue, sketchShaft, usualSketch } from '@yardfrost/core'
 import { assert } from 'chai'
 import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'

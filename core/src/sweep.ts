@@ -10,6 +10,7 @@ import type { Machine } from './model/machine.ts'
 import type { Position } from './model/position.ts'
 import { checksOfSeats } from './seat/checks.ts'
 import { chooseSeat } from './seat/work-out.ts'
+import { withShaftLine } from './shaftline/apply-loads.ts'
 import { worstOf, type PositionState } from './working/assessment.ts'
 
 /** Limits that a bearing from the catalogue must keep; null for free. Lengths in mm. */
@@ -46,11 +47,12 @@ const batch = 64
  * Yields how many sizes are done after each batch; the caller stops it by not asking for more. Returns the results.
  */
 export function* sweep(
-  position: Position,
+  given: Position,
   machine: Machine,
   catalogue: Catalogue,
   limits: SweepLimits,
 ): Generator<{ done: number; of: number }, SweepResult[]> {
+  const position = withShaftLine(given, machine)
   const rows = catalogue.rows.filter((row) => keeps(row, limits))
   const results: SweepResult[] = []
   for (const [index, row] of rows.entries()) {

@@ -3,8 +3,8 @@ import { attempt } from '../errors/input-error.ts'
 import { wantedStaticSafety } from './static-safety.ts'
 import { equivalentOf, type Ratings } from './work-out.ts'
 
-/** Halvings of the interval: a thousandth of it, where two figures are shown. */
-const halvings = 10
+/** Halvings of the ratio between most and least: to a quarter of a per cent, where two figures are shown. */
+const halvings = 12
 
 /**
  * Largest axial load a bearing takes beside a radial load, N.
@@ -27,7 +27,7 @@ export function axialCapacity(radialN: number, bearing: ResolvedBearing, ratings
   if (!bears(least)) return 0
   let [low, high] = [least, ratings.staticN]
   for (let step = 0; step < halvings; step++) {
-    const middle = (low + high) / 2
+    const middle = Math.sqrt(low * high)
     if (bears(middle)) low = middle
     else high = middle
   }

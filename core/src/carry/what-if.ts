@@ -2,6 +2,7 @@ import type { BearingLookup } from '../catalogue/resolve-bearing.ts'
 import type { Machine } from '../model/machine.ts'
 import type { Position } from '../model/position.ts'
 import { inSentence } from '../model/sentence.ts'
+import { withShaftLine } from '../shaftline/apply-loads.ts'
 import { judgedLife, workOutCarry } from './work-out.ts'
 
 /** One thing gone otherwise than planned, and the life it leaves. */
@@ -28,7 +29,8 @@ const cleanlinessSteps = ['high', 'normal', 'slight', 'severe', 'very-severe'] a
  *
  * @returns those that can be worked out of what is known; none while there is no life to compare with
  */
-export function whatIfs(position: Position, machine: Machine, lookup: BearingLookup): WhatIf[] {
+export function whatIfs(given: Position, machine: Machine, lookup: BearingLookup): WhatIf[] {
+  const position = withShaftLine(given, machine)
   const now = workOutCarry(position, machine, lookup)
   const nowH = judgedLife(now)
   // Without a film there is no life to compare with; Carry has already said stop.

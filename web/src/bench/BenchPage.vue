@@ -113,7 +113,7 @@ const overlay = computed(() =>
     ? overlayFor(
         lens.value,
         bench.assessment.value,
-        bench.inputs.value,
+        bench.effective.value,
         bench.bearing.value,
         section.value,
         format,

@@ -1,6 +1,6 @@
 import { useEventListener } from '@vueuse/core'
 import type { PositionDetail } from '@yardfrost/contract'
-import { assess, lenses, lookUpBearing, Position, type Lens, type Machine } from '@yardfrost/core'
+import { assess, lenses, lookUpBearing, Position, withShaftLine, type Lens, type Machine } from '@yardfrost/core'
 import { computed, inject, provide, reactive, ref, watch, type InjectionKey } from 'vue'
 import { z } from 'zod'
 import { api, ApiFailure, SaveConflict } from '../api/client.ts'
@@ -51,6 +51,13 @@ function createBench(id: string) {
     const found = lookup.value
     return found.kind === 'found' ? found.bearing : null
   })
+  /** Whether this machine has a shaft that this position stands on, and whether the bench works with its loads. */
+  const onShaft = computed(() =>
+    Boolean(machine.value.shaft?.supports.some(({ position }) => position === machine.value.position)),
+  )
+  const fed = computed(() => onShaft.value && inputs.value.load.from === 'shaft-line')
+  /** The inputs as core works with them: what the shaft line says in place of what was typed. */
+  const effective = computed(() => withShaftLine(inputs.value, machine.value))
   const dirty = computed(() => detail.value !== null && !sameInputs(inputs.value, detail.value.inputs))
 
   function copyOf(source: Position): Position {
@@ -202,6 +209,9 @@ function createBench(id: string) {
     change,
     undo,
     machine,
+    onShaft,
+    fed,
+    effective,
     valueAt,
     setAt,
   }

@@ -3,6 +3,7 @@ import { runningKinds, type DutyStep } from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import ChoiceField from '../ChoiceField.vue'
+import LoadSource from '../LoadSource.vue'
 import { axialWays } from '../options.ts'
 import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
@@ -41,7 +42,8 @@ function begin() {
 </script>
 
 <template>
-  <div v-if="steps.length === 0" class="steady">
+  <LoadSource v-if="bench.onShaft.value">Load and speed</LoadSource>
+  <div v-if="!bench.fed.value && steps.length === 0" class="steady">
     <div class="fields">
       <QuantityField path="load.radialN" />
       <QuantityField path="load.axialN" />
@@ -51,14 +53,18 @@ function begin() {
       </div>
     </div>
   </div>
-  <StepTable v-else v-model="steps" />
+  <StepTable v-else-if="!bench.fed.value" v-model="steps" />
   <div class="fields more">
     <ChoiceField path="load.running" :options="runningOptions" />
-    <QuantityField path="load.shockFactor" :note="shockNote" />
-    <ChoiceField path="load.axialWay" :options="[...axialWays]" />
+    <template v-if="!bench.fed.value">
+      <QuantityField path="load.shockFactor" :note="shockNote" />
+      <ChoiceField path="load.axialWay" :options="[...axialWays]" />
+    </template>
     <QuantityField path="load.misalignDeg" />
-    <QuantityField path="load.tiltDeg" />
-    <QuantityField path="load.rotorKg" />
+    <template v-if="!bench.fed.value">
+      <QuantityField path="load.tiltDeg" />
+      <QuantityField path="load.rotorKg" />
+    </template>
     <ChoiceField path="load.arrangement" :options="arrangements" />
     <QuantityField v-if="paired" path="load.partnerRadialN" />
   </div>

@@ -5,6 +5,7 @@ import { computed, defineAsyncComponent, ref } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
 import ChoiceField from '../ChoiceField.vue'
+import LoadSource from '../LoadSource.vue'
 import { cleanlinessLevels } from '../options.ts'
 import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
@@ -18,13 +19,8 @@ const bench = useBench()
 const format = useFormat()
 const figures = computed(() => bench.assessment.value.lenses.carry.figures)
 
+const { onShaft, fed } = bench
 const stepped = computed(() => !fed.value && bench.inputs.value.load.steps.length > 0)
-/** Whether this machine has a shaft that this position stands on, and the bench works with its loads. */
-const onShaft = computed(() => {
-  const { shaft, position } = bench.machine.value
-  return Boolean(shaft?.supports.some((support) => support.position === position))
-})
-const fed = computed(() => onShaft.value && bench.inputs.value.load.from === 'shaft-line')
 const fedWords = computed(() => {
   const givens = figures.value['equivalent']?.givens ?? []
   const told = (symbol: string) => {
@@ -97,18 +93,7 @@ const lifeChart = computed(() => {
 </script>
 
 <template>
-  <p v-if="onShaft" class="source" data-test="load-source">
-    <template v-if="fed">
-      <strong>{{ fedWords }}</strong>, from the
-      <RouterLink :to="{ name: 'shaft', params: { id: bench.detail.value!.machine.id } }">shaft line</RouterLink>.
-      <button type="button" class="link" data-test="type-loads" @click="bench.setAt('load.from', 'typed')">
-        type them here
-      </button>
-    </template>
-    <button v-else type="button" class="link" data-test="take-loads" @click="bench.setAt('load.from', 'shaft-line')">
-      Take the loads from the shaft line
-    </button>
-  </p>
+  <LoadSource v-if="onShaft">{{ fedWords }}</LoadSource>
   <div class="fields">
     <template v-if="!stepped && !fed">
       <QuantityField path="load.radialN" />
@@ -165,19 +150,6 @@ const lifeChart = computed(() => {
   display: grid;
   gap: 14px;
   padding: 12px 12px 0;
-}
-
-.source {
-  padding: 2px 0;
-}
-
-.link {
-  padding: 0;
-  border: 0;
-  background: none;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
 }
 
 .results {

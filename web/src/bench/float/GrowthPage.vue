@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import ChoiceField from '../ChoiceField.vue'
+import LoadSource from '../LoadSource.vue'
 import { notStated } from '../options.ts'
 import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
@@ -12,7 +13,7 @@ import GrowthSchools from './GrowthSchools.vue'
 const emit = defineEmits<{ working: [figure: string] }>()
 const bench = useBench()
 const figures = computed(() => bench.assessment.value.lenses.float.figures)
-const given = computed(() => bench.inputs.value.float)
+const given = computed(() => bench.effective.value.float)
 
 const ends = [
   notStated,
@@ -47,7 +48,8 @@ const roomMm = computed(() => {
     :room-mm="roomMm"
     :span-mm="given.spanMm"
   />
-  <div class="fields">
+  <LoadSource v-if="bench.onShaft.value">Ends, span and temperatures</LoadSource>
+  <div v-if="!bench.fed.value" class="fields">
     <ChoiceField path="float.locatedEnds" :options="ends" />
     <ChoiceField path="float.role" :options="roles" />
     <ChoiceField v-if="given.role === 'floating'" path="float.floatsIn" :options="floats" />

@@ -10,7 +10,7 @@ import { useBench } from '../use-bench.ts'
 /** Every type held against this duty: what it is good at, and why it is out. */
 const bench = useBench()
 const format = useFormat()
-const types = computed(() => compareTypes(bench.inputs.value, bench.bearing.value?.interior.pitchDiameterMm ?? null))
+const types = computed(() => compareTypes(bench.effective.value, bench.bearing.value?.interior.pitchDiameterMm ?? null))
 const abilities = [
   ['radial', 'radial'],
   ['axialOneWay', 'axial one way'],
