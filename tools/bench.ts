@@ -1,8 +1,8 @@
 import {
   assess,
   assessLine,
+  decodeDesignation,
   emptyPosition,
-  lookUpBearing,
   rankCauses,
   seededRandom,
   simulateFits,
@@ -93,7 +93,7 @@ const works: [title: string, limitMs: number | null, work: () => void, runs: num
   ['assess, all lenses, deep groove ball', 1, () => void assess(position('6314-C3'), machine, catalogue, damage), 2000],
   ['assess, spherical roller on a taper', 1, () => void assess(position('22220 EK/C3'), machine, catalogue, damage), 2000],
   ['assess, nothing entered', 1, () => void assess(empty, machine, catalogue, damage), 2000],
-  ['look a designation up', null, () => void lookUpBearing('NU2218 E-M/C3', catalogue), 2000],
+  ['read a designation', null, () => void decodeDesignation('NU2218 E-M/C3', catalogue), 2000],
   ['sweep of the catalogue, Carry and Seat', 100, sweepAll, 15],
   ['a million simulated fits', 2 * bare, () => void simulateFits('shaft', seatUm, ringUm, million, seededRandom(3)), 9],
   ['beam of 200 elements, solved once', 10, () => void solveBeam(longBeam), 200],

@@ -15,8 +15,22 @@ export type BearingLookup =
   | { kind: 'refused'; refusal: InputError; decoded: Decoded | null }
   | { kind: 'found'; bearing: ResolvedBearing }
 
+// A number says the same every time it is asked, and a bench asks for the same one at every keystroke.
+const lookedUp = new WeakMap<Catalogue, Map<string, BearingLookup>>()
+/** Numbers that are remembered before all are forgotten: more than any bench or sweep holds against one another. */
+const mostRemembered = 500
+
 /** Looks a designation up: not given, refused (unreadable, or a size that is not in the tables), or found. */
 export function lookUpBearing(designation: string, catalogue: Catalogue): BearingLookup {
+  const known = lookedUp.get(catalogue) ?? new Map<string, BearingLookup>()
+  lookedUp.set(catalogue, known)
+  const found = known.get(designation) ?? resolve(designation, catalogue)
+  if (known.size >= mostRemembered) known.clear()
+  known.set(designation, found)
+  return found
+}
+
+function resolve(designation: string, catalogue: Catalogue): BearingLookup {
   if (designation.trim() === '') return { kind: 'none' }
   const { value: decoded, refusal } = attempt(() => decodeDesignation(designation, catalogue))
   if (refusal) return { kind: 'refused', refusal, decoded: null }

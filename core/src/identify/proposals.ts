@@ -1,7 +1,6 @@
 import { sizeKey, type Catalogue, type CatalogueRow } from '../catalogue/catalogue.ts'
-import { decodeDesignation } from '../catalogue/decode-designation.ts'
 import { spellSuffix } from '../catalogue/designation-suffixes.ts'
-import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
+import { lookUpBearing, type ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { typeAbilities } from '../catalogue/type-abilities.ts'
 import { bearingTypeNames, isAdjustedAtMounting, type BearingType } from '../model/bearing-type.ts'
 import type { Position } from '../model/position.ts'
@@ -72,7 +71,8 @@ function orderNumber({ bearing: given }: Position, { decoded, row }: ResolvedBea
   const angleSuffix = angle ? ` ${{ '15': 'C', '25': 'AC', '30': 'A', '40': 'B' }[angle.slice(14)] ?? ''}` : ''
   let built = `${row.designation}${kept}${angleSuffix}`
   for (const part of parts) if (spellSuffix(part.replace('-', ''), row.type)?.length) built += part
-  return decodeDesignation(built, catalogue).normal
+  const ordered = lookUpBearing(built, catalogue)
+  return ordered.kind === 'found' ? ordered.bearing.decoded.normal : built
 }
 
 function changesFrom(from: BearingType, to: BearingType, series: string): string {
