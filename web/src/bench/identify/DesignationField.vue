@@ -12,7 +12,7 @@ const offers = ref<CatalogueRow[]>([])
 
 function offer({ query }: { query: string }) {
   const exact = catalogue.byDesignation.has(query.toUpperCase().trim())
-  offers.value = exact ? [] : searchCatalogue(catalogue, { text: query, limit: 30 })
+  offers.value = exact ? [] : searchCatalogue(catalogue, { text: query, limit: 12 })
 }
 
 function take(value: string | CatalogueRow | null) {
