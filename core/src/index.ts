@@ -23,7 +23,6 @@ export {
   bearingTypes,
   clearanceClasses,
   closures,
-  isAdjustedAtMounting,
   isBall,
   lifeExponent,
   type BearingType,
@@ -32,12 +31,10 @@ export {
 } from './model/bearing-type.ts'
 export { Duty, duties, Machine, MachineKind, machineKinds } from './model/machine.ts'
 export {
-  axialWays,
   cageMaterials,
   emptyPosition,
   LoadCase,
   loadCases,
-  pairArrangements,
   Position,
   ringShapes,
   rollingElements,
@@ -84,9 +81,6 @@ export { assessLine, type LineAssessment } from './shaftline/assess-line.ts'
 export { sketchShaft, usualSketch, type ShaftSketch } from './shaftline/templates.ts'
 export { firstCriticalRpm, solveBeam } from './shaftline/beam.ts'
 export {
-  drives,
-  gearKinds,
-  holdings,
   partFields,
   partKinds,
   ShaftLine,
