@@ -4,7 +4,7 @@ import { attempt } from '../errors/input-error.ts'
 import { clearanceClasses, isBall, type ClearanceClass } from '../model/bearing-type.ts'
 import type { Position } from '../model/position.ts'
 import type { FitResult } from '../seat/fit-result.ts'
-import { mountedClearance, operatingClearance } from './mounted-clearance.ts'
+import { mountedClearance, operatingClearance, ringExpansion } from './mounted-clearance.ts'
 
 /** What Float takes from Seat: the fits of both rings; null while they are not settled. */
 export interface Fits {
@@ -120,9 +120,6 @@ export function clearanceSteps(
     }),
   }
 }
-
-/** Expansion of ring steel, per °C. */
-const ringExpansion = 12.06e-6
 
 /** Elements at the inner ring’s temperature instead of between the rings take the outer raceway for the mean diameter. */
 const hotElements = ({ interior: { innerRacewayMm: F, outerRacewayMm: E } }: ResolvedBearing, riseC: number): number =>

@@ -104,6 +104,8 @@ function materialOf(name: string): Material {
   return material
 }
 const ringSteel = materialOf('steel')
+/** Expansion of ring steel, per °C. */
+export const ringExpansion = ringSteel.expansion
 
 /**
  * Radial clearance lost by mounting: the inner raceway grows over a tight shaft, the outer shrinks in a tight housing.

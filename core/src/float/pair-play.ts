@@ -1,5 +1,6 @@
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { Position } from '../model/position.ts'
+import { ringExpansion } from './mounted-clearance.ts'
 
 /** How the end play of an opposed pair changes from cold to running, mm. */
 export interface PairPlay {
@@ -13,9 +14,6 @@ export interface PairPlay {
   /** Distance from the middle of a bearing to the point its raceway cone runs to, mm. */
   apexMm: number
 }
-
-/** Ring steel and carbon steel, per °C; one material on both sides of the play. */
-const expansion = 12.06e-6
 
 /**
  * End play of an adjusted pair when the shaft is warmer than the housing.
@@ -34,7 +32,7 @@ export function pairPlay({ load, float }: Position, { row, interior }: ResolvedB
   if (row.type !== 'tapered-roller' && row.type !== 'angular-contact-ball') return null
   const riseC = innerC - outerC
   const apexMm = interior.pitchDiameterMm / 2 / Math.tan((interior.contactAngleDeg * Math.PI) / 180)
-  const alongMm = (load.arrangement === 'back-to-back' ? 1 : -1) * expansion * riseC * spanMm
-  const acrossMm = -expansion * riseC * 2 * apexMm
+  const alongMm = (load.arrangement === 'back-to-back' ? 1 : -1) * ringExpansion * riseC * spanMm
+  const acrossMm = -ringExpansion * riseC * 2 * apexMm
   return { coldMm: endPlayMm, alongMm, acrossMm, hotMm: endPlayMm + alongMm + acrossMm, apexMm }
 }

@@ -8,12 +8,12 @@ import type { ShaftLine } from '../model/shaft-line.ts'
 import { formatNumber } from '../model/units.ts'
 import type { Check } from '../working/assessment.ts'
 import { givenOf, number, type Figure } from '../working/figure.ts'
-import { roomsOf } from './apply-loads.ts'
+import { loadsOf, roomsOf } from './apply-loads.ts'
 import { firstCriticalRpm, solveBeam } from './beam.ts'
 import { float } from './float.ts'
 import { growth, growthMarginMm, type Growth } from './growth.ts'
 import { sectionMasses, type ShaftLoad } from './part-loads.ts'
-import { holdsAgainst, lineLoads, loadCaseOf, type LineLoads, type LineSupport } from './support-loads.ts'
+import { holdsAgainst, loadCaseOf, type LineLoads, type LineSupport } from './support-loads.ts'
 
 /** How the shaft bends, in the plane the load points. */
 export interface LineBending {
@@ -49,7 +49,7 @@ export function assessLine(
   bearings: ReadonlyMap<string, string>,
   catalogue: Catalogue,
 ): LineAssessment {
-  const carried = lineLoads(line)
+  const carried = loadsOf(line)
   const bending = line.supports.length > 1 ? bendingOf(line, carried) : null
   const grown = growthOf(line)
   const lookups = line.supports.map(({ position }) => lookUpBearing(bearings.get(position) ?? '', catalogue))

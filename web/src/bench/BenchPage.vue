@@ -138,13 +138,6 @@ const candidates = useCandidates(bench)
 const comparing = computed(
   () => lens.value === 'identify' && bench.pageOf('identify') === 'measure' && candidates.value.length > 0,
 )
-function take(designation: string) {
-  bench.change(`${designation} is on the bench.`, {
-    ...bench.inputs.value,
-    bearing: { ...bench.inputs.value.bearing, designation },
-  })
-}
-
 /** What files of this position are called. */
 const fileName = computed(() => {
   const now = bench.detail.value
@@ -280,7 +273,7 @@ async function saveAndLeave() {
             :candidates="candidates"
             :width="width"
             :height="height"
-            @choose="take"
+            @choose="bench.putOn"
           />
           <BearingSheet
             v-else-if="section && overlay && width > 0 && height > 0"

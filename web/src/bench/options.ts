@@ -1,3 +1,5 @@
+import { clearanceClasses } from '@yardfrost/core'
+
 /** A choice of a field in the words of the shop. */
 export interface Option<T> {
   value: T
@@ -24,3 +26,14 @@ export const cleanlinessLevels = [
   { value: 'severe', label: 'dirty' },
   { value: 'very-severe', label: 'very dirty, wash-down' },
 ] as const
+
+export const clearanceOptions = [
+  notStated,
+  ...clearanceClasses.map((name) => ({ value: name, label: name === 'CN' ? 'CN, normal, no suffix' : name })),
+]
+
+export const pairArrangements = [
+  { value: 'single', label: 'stands alone' },
+  { value: 'back-to-back', label: 'pair, back to back' },
+  { value: 'face-to-face', label: 'pair, face to face' },
+]

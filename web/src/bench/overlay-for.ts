@@ -9,6 +9,7 @@ import type {
   Quantity,
   ResolvedBearing,
 } from '@yardfrost/core'
+import { roundTimes } from '../drawing/elevation.ts'
 import type { HalfSection } from '../drawing/half-section.ts'
 import { emptyOverlay, type Callout, type Overlay, type Surface, type Tone } from '../drawing/overlay.ts'
 import type { Point } from '../drawing/outline.ts'
@@ -235,13 +236,6 @@ function greaseOverlay({ figures }: LensAssessment, section: HalfSection, words:
 /** About how far off the bore its grown line is drawn, px. */
 const grownPx = 9
 
-/** A round number of times that draws a growth about so large. */
-function timesFor(truePx: number): number {
-  const wanted = grownPx / truePx
-  const decade = 10 ** Math.floor(Math.log10(wanted))
-  return [5, 2, 1].map((step) => step * decade).find((times) => times <= wanted) ?? 1
-}
-
 function mountOverlay(
   { figures, cautions }: LensAssessment,
   section: HalfSection,
@@ -268,7 +262,7 @@ function mountOverlay(
   if (heated) {
     const growthUm = rise.number * 0.012 * section.boreMm
     const truePx = (growthUm / 2000) * pxPerMm
-    const times = timesFor(truePx)
+    const times = roundTimes(truePx, grownPx)
     overlay.grownBore = { offsetPx: truePx * times }
     overlay.callouts.push({
       figure: 'rise',

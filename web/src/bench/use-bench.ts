@@ -168,6 +168,12 @@ function createBench(id: string) {
     inputs.value = copyOf(next)
   }
 
+  /** Puts another number on the bench, to be taken back with one press. */
+  function putOn(designation: string): void {
+    const { bearing: there } = inputs.value
+    change(`${designation} is on the bench.`, { ...inputs.value, bearing: { ...there, designation } })
+  }
+
   function undo(): void {
     if (!undoable.value) return
     inputs.value = undoable.value.before
@@ -207,6 +213,7 @@ function createBench(id: string) {
     turnTo,
     undoable,
     change,
+    putOn,
     undo,
     machine,
     onShaft,

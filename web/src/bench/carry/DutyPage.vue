@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import ChoiceField from '../ChoiceField.vue'
 import LoadSource from '../LoadSource.vue'
-import { axialWays } from '../options.ts'
+import { axialWays, pairArrangements } from '../options.ts'
 import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
 import StepTable from './StepTable.vue'
@@ -17,11 +17,6 @@ const load = computed(() => bench.inputs.value.load)
 
 const runningWords = { quiet: 'quiet, accurate', normal: 'normal, smooth', shock: 'with shock' }
 const runningOptions = runningKinds.map((kind) => ({ value: kind, label: runningWords[kind] }))
-const arrangements = [
-  { value: 'single', label: 'stands alone' },
-  { value: 'back-to-back', label: 'pair, back to back' },
-  { value: 'face-to-face', label: 'pair, face to face' },
-]
 /** Usual factors on working loads, not on weight. */
 const shockNote = computed(() => (load.value.shockFactor === null ? 'as typed' : ''))
 const paired = computed(() => load.value.arrangement !== 'single')
@@ -65,7 +60,7 @@ function begin() {
       <QuantityField path="load.tiltDeg" />
       <QuantityField path="load.rotorKg" />
     </template>
-    <ChoiceField path="load.arrangement" :options="arrangements" />
+    <ChoiceField path="load.arrangement" :options="pairArrangements" />
     <QuantityField v-if="paired" path="load.partnerRadialN" />
   </div>
   <p class="quiet">

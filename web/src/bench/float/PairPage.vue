@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import ChoiceField from '../ChoiceField.vue'
+import { pairArrangements } from '../options.ts'
 import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
 
@@ -11,11 +12,6 @@ const bench = useBench()
 const figure = computed(() => bench.assessment.value.lenses.float.figures['endPlay'])
 const type = computed(() => bench.bearing.value?.row.type)
 const settable = computed(() => type.value === 'tapered-roller' || type.value === 'angular-contact-ball')
-const arrangements = [
-  { value: 'single', label: 'stands alone' },
-  { value: 'back-to-back', label: 'pair, back to back' },
-  { value: 'face-to-face', label: 'pair, face to face' },
-]
 </script>
 
 <template>
@@ -41,7 +37,7 @@ const arrangements = [
       </g>
     </svg>
     <div class="fields">
-      <ChoiceField path="load.arrangement" :options="arrangements" />
+      <ChoiceField path="load.arrangement" :options="pairArrangements" />
       <QuantityField path="float.endPlayMm" />
       <QuantityField path="float.spanMm" />
       <QuantityField path="float.innerC" />

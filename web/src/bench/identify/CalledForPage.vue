@@ -1,17 +1,13 @@
 <script setup lang="ts">
-import { cageMaterials, clearanceClasses, closures } from '@yardfrost/core'
+import { cageMaterials, closures } from '@yardfrost/core'
 import { computed } from 'vue'
 import ChoiceField from '../ChoiceField.vue'
+import { clearanceOptions, notStated } from '../options.ts'
 import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
 
 /** What the machine’s papers call for; each difference from what is on the bench is judged below. */
 const bench = useBench()
-const notStated = { value: null, label: 'not stated' }
-const clearances = [
-  notStated,
-  ...clearanceClasses.map((name) => ({ value: name, label: name === 'CN' ? 'CN, normal, no suffix' : name })),
-]
 const closureWords = {
   open: 'open',
   shield: 'shields',
@@ -30,7 +26,7 @@ const order = computed(() => {
 
 <template>
   <div class="fields">
-    <ChoiceField path="bearing.requiredClearance" :options="clearances" />
+    <ChoiceField path="bearing.requiredClearance" :options="clearanceOptions" />
     <ChoiceField path="bearing.requiredClosure" :options="closureOptions" />
     <ChoiceField path="bearing.requiredBore" :options="bores" />
     <ChoiceField path="bearing.requiredCage" :options="cages" />

@@ -52,13 +52,6 @@ const elementWords = {
 const shapeWords = { flat: 'plain', 'sphered-od': 'outside a sphere', 'cone-and-cup': 'cone and cup' }
 const elements = rollingElements.map((value) => ({ value, label: elementWords[value] }))
 const shapes = ringShapes.map((value) => ({ value, label: shapeWords[value] }))
-
-function choose(designation: string) {
-  bench.change(`${designation} is on the bench.`, {
-    ...bench.inputs.value,
-    bearing: { ...bench.inputs.value.bearing, designation },
-  })
-}
 const misfit = (value: number) => format.inline({ kind: 'number', number: value }, 'deviation')
 </script>
 
@@ -90,7 +83,7 @@ const misfit = (value: number) => format.inline({ kind: 'number', number: value 
       </ul>
       <ol class="list" data-test="candidates">
         <li v-for="(one, index) in matched.givens" :key="one.label">
-          <button type="button" :data-candidate="one.label" @click="choose(one.label)">
+          <button type="button" :data-candidate="one.label" @click="bench.putOn(one.label)">
             <span class="rank">{{ index + 1 }}</span>
             <strong>{{ one.label }}</strong>
             <span class="misfit">{{ one.value.kind === 'number' ? misfit(one.value.number) : '' }} off</span>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { bearingTypeNames, clearanceClasses, lookUpBearing } from '@yardfrost/core'
+import { bearingTypeNames, lookUpBearing } from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
 import ChoiceField from '../ChoiceField.vue'
+import { clearanceOptions } from '../options.ts'
 import { catalogue } from '../references.ts'
 import { useBench } from '../use-bench.ts'
 import DesignationField from './DesignationField.vue'
@@ -15,10 +16,6 @@ const bench = useBench()
 const format = useFormat()
 const figures = computed(() => bench.assessment.value.lenses.identify.figures)
 
-const clearanceOptions = [
-  { value: null, label: 'not stated' },
-  ...clearanceClasses.map((name) => ({ value: name, label: name === 'CN' ? 'CN, normal, no suffix' : name })),
-]
 const sized = (mm: number) =>
   format.inline({ kind: 'number', number: mm }, 'length', { decimals: Number.isInteger(mm) ? 0 : 2 })
 const bearing = computed(() => bench.bearing.value)
@@ -38,13 +35,6 @@ const sameSize = computed(() =>
 const typeOf = (designation: string) => {
   const found = lookUpBearing(designation, catalogue)
   return found.kind === 'found' ? bearingTypeNames[found.bearing.row.type] : ''
-}
-
-function put(designation: string) {
-  bench.change(`${designation} is on the bench.`, {
-    ...bench.inputs.value,
-    bearing: { ...bench.inputs.value.bearing, designation },
-  })
 }
 </script>
 
@@ -72,7 +62,9 @@ function put(designation: string) {
     </dl>
     <p v-if="toOrder && toOrder !== present" class="order">
       To order <strong data-test="to-order">{{ toOrder }}</strong>
-      <button type="button" class="link" data-test="put-order" @click="put(toOrder)">put it on the bench</button>
+      <button type="button" class="link" data-test="put-order" @click="bench.putOn(toOrder)">
+        put it on the bench
+      </button>
     </p>
     <FigureLine
       v-for="name in ['clearance', 'interior', 'mass']"
@@ -92,7 +84,7 @@ function put(designation: string) {
       <summary>{{ sameSize.length }} other of this size, and what changes</summary>
       <ul>
         <li v-for="one in sameSize" :key="one.designation">
-          <button type="button" class="link" @click="put(one.designation)">{{ one.designation }}</button>
+          <button type="button" class="link" @click="bench.putOn(one.designation)">{{ one.designation }}</button>
           <span class="quiet">{{ one.changes || typeOf(one.designation) }}</span>
         </li>
       </ul>
