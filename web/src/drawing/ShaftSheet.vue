@@ -302,6 +302,15 @@ function nudge(event: KeyboardEvent, handle: Handle) {
   emit('grab')
   emit('move', handle, placeOf(handle) + by * (event.shiftKey ? 10 : 1))
 }
+/** What the mouse and the keys do to a thing on the shaft, be it part or bearing. */
+const movedBy = (handle: Handle) => ({
+  pointerdown: (event: PointerEvent) => grab(event, handle),
+  pointermove: drag,
+  pointerup: drop,
+  pointercancel: drop,
+  focus: () => emit('pick', handle),
+  keydown: (event: KeyboardEvent) => nudge(event, handle),
+})
 const isPicked = (what: Handle['what'], index: number) => picked?.what === what && picked.index === index
 </script>
 
@@ -374,12 +383,7 @@ const isPicked = (what: Handle['what'], index: number) => picked?.what === what 
         :class="{ picked: isPicked('part', index) }"
         :data-part="part.id"
         :transform="`translate(${part.x} ${elevation.axisY})`"
-        @pointerdown="grab($event, { what: 'part', index })"
-        @pointermove="drag"
-        @pointerup="drop"
-        @pointercancel="drop"
-        @focus="emit('pick', { what: 'part', index })"
-        @keydown="nudge($event, { what: 'part', index })"
+        v-on="movedBy({ what: 'part', index })"
       >
         <!-- Something to take hold of where the drawing is hollow. -->
         <rect
@@ -404,12 +408,7 @@ const isPicked = (what: Handle['what'], index: number) => picked?.what === what 
         :class="{ picked: isPicked('support', index) }"
         :data-support="support.position"
         :transform="`translate(${support.x} ${elevation.axisY})`"
-        @pointerdown="grab($event, { what: 'support', index })"
-        @pointermove="drag"
-        @pointerup="drop"
-        @pointercancel="drop"
-        @focus="emit('pick', { what: 'support', index })"
-        @keydown="nudge($event, { what: 'support', index })"
+        v-on="movedBy({ what: 'support', index })"
       >
         <rect
           class="grip"
