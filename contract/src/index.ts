@@ -1,7 +1,6 @@
 export { ApiError, apiErrorCodes, type ApiErrorCode } from './errors.ts'
 export { Account, Role, roles, SignIn } from './session.ts'
 export {
-  MachineDetail,
   MachinePosition,
   MachineSummary,
   PositionConflict,
@@ -15,5 +14,24 @@ export {
   ShaftDetail,
   Yard,
 } from './site.ts'
+export {
+  AddMachine,
+  criticalities,
+  Criticality,
+  hoursSources,
+  HoursSource,
+  ImportLine,
+  importOutcomes,
+  ImportReport,
+  MachineConflict,
+  MachineDetail,
+  MachineEntry,
+  mostImportLines,
+  RegisterLine,
+  RegisterPage,
+  RegisterQuery,
+  RetireMachine,
+  SaveMachine,
+} from './register.ts'
 export { Health } from './health.ts'
 export { Measurable, measurables, Reading, TakeReading } from './devices.ts'

@@ -31,9 +31,6 @@ export const Yard = z.object({
 })
 export type Yard = z.infer<typeof Yard>
 
-export const MachineDetail = MachineSummary.extend({ area: z.string() })
-export type MachineDetail = z.infer<typeof MachineDetail>
-
 export const PositionDetail = z.object({
   id: z.uuid(),
   name: z.string(),

@@ -33,6 +33,7 @@ export { Duty, duties, Machine, MachineKind, machineKinds } from './model/machin
 export {
   cageMaterials,
   emptyPosition,
+  forAnotherMachine,
   LoadCase,
   loadCases,
   Position,

@@ -2,51 +2,26 @@ import type { PositionDetail } from '@yardfrost/contract'
 import { assess, sketchShaft, usualSketch } from '@yardfrost/core'
 import { assert } from 'chai'
 import type { Express } from 'express'
-import { pino } from 'pino'
 import request from 'supertest'
-import { loadReferences } from '../src/reference-files.ts'
-import { gaugeAt } from '../src/devices/gauge.ts'
-import { startSimulatedGauge } from '../src/devices/simulated-gauge.ts'
-import { createApp } from '../src/http/app.ts'
 import { addPosition } from '../src/store/positions.ts'
 import { migrate } from '../src/store/migrate.ts'
-import { password, seededInputs, seedSite, type SeededSite } from './seed.ts'
+import { password, seededInputs, type SeededSite } from './seed.ts'
+import { references, testApp, type TestApp } from './test-app.ts'
 import { testDatabase, type TestDatabase } from './test-database.ts'
 
 describe('HTTP', () => {
+  let test: TestApp
   let database: TestDatabase
   let app: Express
   let site: SeededSite
-  let gauge: Awaited<ReturnType<typeof startSimulatedGauge>>
-  const references = loadReferences()
 
   before(async () => {
-    database = await testDatabase('http')
-    await migrate(database.pool)
-    site = await seedSite(database.pool, references.catalogue, 'north')
-    await seedSite(database.pool, references.catalogue, 'south')
-    const log = pino({ level: 'silent' })
-    gauge = await startSimulatedGauge()
-    app = createApp({
-      pool: database.pool,
-      references,
-      gauge: gaugeAt('127.0.0.1', gauge.port),
-      secret: 'for tests',
-      version: '1.2.3',
-      log,
-      webFolder: null,
-    })
+    test = await testApp('http')
+    ;({ database, app, site } = test)
   })
-  after(async () => {
-    await gauge.stop()
-    await database.drop()
-  })
+  after(() => test.stop())
 
-  const signedIn = async (login: string) => {
-    const agent = request.agent(app)
-    await agent.post('/api/session').send({ login, password }).expect(201)
-    return agent
-  }
+  const signedIn = (login: string) => test.signedIn(login)
   const address = () => `/api/positions/${site.positionId}`
 
   it('answers health with database and version', async () => {
@@ -446,7 +421,7 @@ describe('migrations', () => {
     const database = await testDatabase('migrations')
     try {
       const [first, second] = await Promise.all([migrate(database.pool), migrate(database.pool)])
-      assert.lengthOf([...first, ...second], 4)
+      assert.lengthOf([...first, ...second], 5)
       assert.isEmpty(await migrate(database.pool))
     } finally {
       await database.drop()

@@ -204,3 +204,16 @@ export type Position = z.output<typeof Position>
 /** A position nobody has filled in, but for what holds in most workshops. */
 export const emptyPosition = (): Position =>
   Position.parse({ load: { axialN: 0 }, seat: { shaftBoreMm: 0 }, mount: { roomC: 20, coolingC: 10 } })
+
+/** What holds of a like position on another machine too: not what was measured and seen on this one. */
+export function forAnotherMachine(position: Position): Position {
+  const { identify, diagnose, seat, float } = emptyPosition()
+  const { shaftReadingsMm, housingReadingsMm, boreDeviationUm, outsideDeviationUm } = seat
+  return {
+    ...position,
+    identify,
+    diagnose,
+    seat: { ...position.seat, shaftReadingsMm, housingReadingsMm, boreDeviationUm, outsideDeviationUm },
+    float: { ...position.float, measuredUm: float.measuredUm },
+  }
+}

@@ -1,15 +1,15 @@
-import type { PositionDetail, ShaftDetail } from '@yardfrost/contract'
+import type { MachineDetail, PositionDetail, ShaftDetail } from '@yardfrost/contract'
 
 /** Somebody else saved first; carries what they left, so that the person can choose. */
 export class ConflictError extends Error {
   override readonly name = 'ConflictError'
-  readonly theirs: PositionDetail | ShaftDetail
+  readonly theirs: PositionDetail | ShaftDetail | MachineDetail
 
-  constructor(theirs: PositionDetail | ShaftDetail) {
+  constructor(theirs: PositionDetail | ShaftDetail | MachineDetail) {
     super(
       'inputs' in theirs
         ? `${theirs.savedBy ?? 'Somebody'} saved this position since you opened it`
-        : 'Somebody saved this shaft since you opened it',
+        : `Somebody saved this ${'shaft' in theirs ? 'shaft' : 'machine'} since you opened it`,
     )
     this.theirs = theirs
   }

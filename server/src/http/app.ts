@@ -19,6 +19,7 @@ import { deviceRoutes } from './device-routes.ts'
 import { docsRoutes } from './docs-routes.ts'
 import { errorHandler } from './error-handler.ts'
 import { healthRoutes } from './health-routes.ts'
+import { registerRoutes } from './register-routes.ts'
 import { sessionCookie, sessionRoutes } from './session-routes.ts'
 import { siteRoutes } from './site-routes.ts'
 
@@ -98,6 +99,7 @@ function apiRoutes({ pool, references, gauge, secret, version }: Omit<AppParts, 
   api.use(express.json({ limit: '512kb' }))
   api.use(sessionRoutes(pool))
   api.use(siteRoutes(pool, references))
+  api.use(registerRoutes(pool, references))
   api.use(deviceRoutes(pool, gauge))
   api.use((request) => {
     throw new NotFoundError('address', `/api${request.path}`)

@@ -1,12 +1,18 @@
-import { OpenAPIRegistry, OpenApiGeneratorV31 } from '@asteasolutions/zod-to-openapi'
+import { OpenAPIRegistry, OpenApiGeneratorV31, type RouteConfig } from '@asteasolutions/zod-to-openapi'
 import {
   Account,
+  AddMachine,
   ApiError,
   Health,
+  ImportReport,
   MachineDetail,
   PositionDetail,
   PositionHistory,
   Reading,
+  RegisterPage,
+  RegisterQuery,
+  RetireMachine,
+  SaveMachine,
   SavePosition,
   SaveShaft,
   ShaftDetail,
@@ -22,99 +28,58 @@ const answer = (schema: z.ZodType, description: string) => ({ description, ...js
 const refused = { description: 'Refused: the field, the value, what is allowed', ...json(ApiError) }
 const Id = z.object({ id: z.uuid() })
 
+const signedOut = { 401: refused }
+/** Answers of a save: as saved, refused, or somebody was first. */
+const saved = (schema: z.ZodType, what: string) => ({
+  200: answer(schema, 'As saved'),
+  400: refused,
+  403: refused,
+  404: refused,
+  409: answer(ApiError.extend({ theirs: schema }), `Somebody saved this ${what} first`),
+})
+const csv = { content: { 'text/csv': { schema: z.string() } } }
+
+/** Every route but the calculations: method, path, what it does, what it takes, what it answers. */
+const routes: [
+  method: 'get' | 'post' | 'put' | 'delete',
+  path: string,
+  summary: string,
+  request: { body?: object; query?: z.ZodObject },
+  responses: Record<number, object>,
+][] = [
+  ['get', '/health', 'Whether server and database answer', {}, { 200: answer(Health, 'Both do'), 503: answer(Health, 'The database does not') }],
+  ['post', '/session', 'Sign in', { body: json(SignIn) }, { 201: answer(Account, 'Signed in'), 401: refused, 429: refused }],
+  ['get', '/session', 'Who is signed in', {}, { 200: answer(Account.nullable(), 'The account, or null') }],
+  ['delete', '/session', 'Sign out', {}, { 204: { description: 'Signed out' } }],
+  ['get', '/yard', 'The site in walking order', {}, { 200: answer(Yard, 'The site'), ...signedOut }],
+  ['get', '/areas', 'Names of the areas of the site', {}, { 200: answer(z.array(z.string()), 'In walking order'), ...signedOut }],
+  ['get', '/register', 'Search the register of machines', { query: RegisterQuery }, { 200: answer(RegisterPage, 'One page of it'), 400: refused }],
+  ['get', '/register.csv', 'The register as a file', {}, { 200: { description: 'One line a position', ...csv } }],
+  ['post', '/register/import', 'Bring a file into the register, or try it', { body: csv, query: z.object({ save: z.boolean().optional() }) }, { 200: answer(ImportReport, 'Line by line'), 400: refused, 403: refused, 413: refused }],
+  ['post', '/machines', 'Add a machine, or a copy of one', { body: json(AddMachine) }, { 201: answer(MachineDetail, 'As added'), 400: refused, 403: refused, 404: refused }],
+  ['get', '/machines/{id}', 'One machine', {}, { 200: answer(MachineDetail, 'The machine'), 404: refused }],
+  ['put', '/machines/{id}', 'Save the entry of a machine and its positions', { body: json(SaveMachine) }, saved(MachineDetail, 'machine')],
+  ['put', '/machines/{id}/service', 'Take a machine out of service, or back', { body: json(RetireMachine) }, saved(MachineDetail, 'machine')],
+  ['get', '/machines/{id}/shaft', 'The shaft of a machine with its positions', {}, { 200: answer(ShaftDetail, 'The shaft, or null in its place'), 404: refused }],
+  ['put', '/machines/{id}/shaft', 'Save the shaft of a machine and judge its positions anew', { body: json(SaveShaft) }, saved(ShaftDetail, 'shaft')],
+  ['get', '/positions/{id}', 'One position', {}, { 200: answer(PositionDetail, 'The position'), 404: refused }],
+  ['put', '/positions/{id}', 'Save a position', { body: json(SavePosition) }, saved(PositionDetail, 'position')],
+  ['get', '/positions/{id}/history', 'Saves of a position, newest first', {}, { 200: answer(PositionHistory, 'The saves') }],
+  ['post', '/devices/gauge/readings', 'Take one reading with the gauge of the shop', { body: json(TakeReading) }, { 201: answer(Reading, 'The reading'), 400: refused, 404: refused, 502: refused }],
+] // prettier-ignore
+
 /** The OpenAPI document of this server, made from the same schemas that check its requests. */
 export function openApiDocument(references: References, version: string): object {
   const registry = new OpenAPIRegistry()
-  registry.registerPath({
-    method: 'get',
-    path: '/api/health',
-    summary: 'Whether server and database answer',
-    responses: { 200: answer(Health, 'Both do'), 503: answer(Health, 'The database does not') },
-  })
-  registry.registerPath({
-    method: 'post',
-    path: '/api/session',
-    summary: 'Sign in',
-    request: { body: json(SignIn) },
-    responses: { 201: answer(Account, 'Signed in'), 401: refused, 429: refused },
-  })
-  registry.registerPath({
-    method: 'get',
-    path: '/api/session',
-    summary: 'Who is signed in',
-    responses: { 200: answer(Account.nullable(), 'The account, or null') },
-  })
-  registry.registerPath({
-    method: 'delete',
-    path: '/api/session',
-    summary: 'Sign out',
-    responses: { 204: { description: 'Signed out' } },
-  })
-  registry.registerPath({
-    method: 'get',
-    path: '/api/yard',
-    summary: 'The site in walking order',
-    responses: { 200: answer(Yard, 'The site'), 401: refused },
-  })
-  registry.registerPath({
-    method: 'get',
-    path: '/api/machines/{id}',
-    summary: 'One machine',
-    request: { params: Id },
-    responses: { 200: answer(MachineDetail, 'The machine'), 404: refused },
-  })
-  registry.registerPath({
-    method: 'get',
-    path: '/api/machines/{id}/shaft',
-    summary: 'The shaft of a machine with its positions',
-    request: { params: Id },
-    responses: { 200: answer(ShaftDetail, 'The shaft, or null in its place'), 404: refused },
-  })
-  registry.registerPath({
-    method: 'put',
-    path: '/api/machines/{id}/shaft',
-    summary: 'Save the shaft of a machine and judge its positions anew',
-    request: { params: Id, body: json(SaveShaft) },
-    responses: {
-      200: answer(ShaftDetail, 'As saved'),
-      400: refused,
-      403: refused,
-      409: answer(ApiError.extend({ theirs: ShaftDetail }), 'Somebody saved first'),
-    },
-  })
-  registry.registerPath({
-    method: 'get',
-    path: '/api/positions/{id}',
-    summary: 'One position',
-    request: { params: Id },
-    responses: { 200: answer(PositionDetail, 'The position'), 404: refused },
-  })
-  registry.registerPath({
-    method: 'put',
-    path: '/api/positions/{id}',
-    summary: 'Save a position',
-    request: { params: Id, body: json(SavePosition) },
-    responses: {
-      200: answer(PositionDetail, 'As saved'),
-      400: refused,
-      403: refused,
-      409: answer(ApiError.extend({ theirs: PositionDetail }), 'Somebody saved first'),
-    },
-  })
-  registry.registerPath({
-    method: 'get',
-    path: '/api/positions/{id}/history',
-    summary: 'Saves of a position, newest first',
-    request: { params: Id },
-    responses: { 200: answer(PositionHistory, 'The saves') },
-  })
-  registry.registerPath({
-    method: 'post',
-    path: '/api/devices/gauge/readings',
-    summary: 'Take one reading with the gauge of the shop',
-    request: { body: json(TakeReading) },
-    responses: { 201: answer(Reading, 'The reading'), 400: refused, 404: refused, 502: refused },
-  })
+  for (const [method, path, summary, request, responses] of routes) {
+    registry.registerPath({
+      method,
+      path: `/api${path}`,
+      summary,
+      request: { ...request, ...(path.includes('{id}') ? { params: Id } : {}) } as RouteConfig['request'] & object,
+      responses: responses as RouteConfig['responses'],
+    })
+  }
   for (const { name, title, source, input } of createCalculations(references).values()) {
     registry.registerPath({
       method: 'post',

@@ -4,14 +4,14 @@ import { Router } from 'express'
 import type pg from 'pg'
 import { z } from 'zod'
 import { NotFoundError } from '../errors/not-found-error.ts'
-import { getMachine, listYard } from '../store/machines.ts'
+import { listYard } from '../store/machines.ts'
 import { getPosition, listRevisions, savePosition } from '../store/positions.ts'
 import { getShaft, saveShaft } from '../store/shafts.ts'
 import { accountOf, maySave, signedIn } from './access.ts'
 
 const historyShown = 50
 
-/** Yard, machines and positions of the site of whoever is signed in. */
+/** Yard, shafts and positions of the site of whoever is signed in. */
 export function siteRoutes(pool: pg.Pool, references: References): Router {
   const { catalogue, damage } = references
   const router = Router()
@@ -24,10 +24,6 @@ export function siteRoutes(pool: pg.Pool, references: References): Router {
     const account = accountOf(request)
     const yard: Yard = { site: account.siteName, areas: await listYard(pool, account.siteId) }
     response.json(yard)
-  })
-
-  router.get('/machines/:id', async (request, response) => {
-    response.json(await getMachine(pool, accountOf(request).siteId, request.params.id))
   })
 
   router.get('/machines/:id/shaft', async (request, response) => {

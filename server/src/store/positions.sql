@@ -9,6 +9,7 @@ select p.id, p.name, a.name as area, p.inputs, p.version, p.saved_at, s.name as 
     from position o
     where o.machine_id = m.id
       and o.id <> p.id
+      and o.retired_at is null
       and o.life_h > 0
   ), '[]') as others
 from position p
@@ -70,4 +71,27 @@ select p.id, p.name, p.inputs, p.version
 from position p
 where p.site_id = $1
   and p.machine_id = $2
+  and p.retired_at is null
 order by p.walk_order
+
+-- name: retirePositions
+-- Takes positions off their machine; their history stays.
+-- $1 position ids (uuid[])
+update position
+set retired_at = now()
+where id = any($1)
+
+-- name: freePositionNames
+-- Puts a name that nobody else has in place of each, so that two may change names.
+-- $1 position ids (uuid[])
+update position
+set name = id::text
+where id = any($1)
+
+-- name: renamePositions
+-- New names and places of positions.
+-- $1 position ids (uuid[])   $2 names (text[])   $3 walking orders (integer[])
+update position p
+set name = n.name, walk_order = n.walk_order
+from unnest($1::uuid[], $2::text[], $3::integer[]) as n (id, name, walk_order)
+where p.id = n.id

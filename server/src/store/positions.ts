@@ -15,6 +15,9 @@ const sql = readQueries('./positions.sql', import.meta.url, [
   'listRevisions',
   'addPosition',
   'listPositionsOfMachine',
+  'retirePositions',
+  'freePositionNames',
+  'renamePositions',
 ])
 
 const isoTime = z.date().transform((at) => at.toISOString())
@@ -106,7 +109,7 @@ export async function savePosition(pool: pg.Pool, save: PositionSave): Promise<P
 
 export interface PositionSave {
   siteId: string
-  accountId: string
+  accountId: string | null
   positionId: string
   version: number
   inputs: Position
@@ -134,22 +137,26 @@ export async function savePositionIn(db: pg.PoolClient, save: PositionSave): Pro
   })
   if (!rows[0]) throw new ConflictError(await getPosition(db, save.siteId, save.positionId))
   await keepRevision(db, save.positionId)
+  await recordEvent(db, {
+    siteId: save.siteId,
+    accountId: save.accountId,
+    kind: 'position.saved',
+    subjectId: save.positionId,
+    detail: { version: save.version + 1, state, lifeH },
+  })
+  return getPosition(db, save.siteId, save.positionId)
+}
+
+/** One line in the audit trail. */
+export async function recordEvent(
+  db: Db,
+  event: { siteId: string; accountId: string | null; kind: string; subjectId: string; detail: object },
+): Promise<void> {
   await db.query({
     name: 'positions.recordEvent',
     text: sql.recordEvent,
-    values: [
-      save.siteId,
-      save.accountId,
-      'position.saved',
-      save.positionId,
-      JSON.stringify({
-        version: save.version + 1,
-        state,
-        lifeH,
-      }),
-    ],
+    values: [event.siteId, event.accountId, event.kind, event.subjectId, JSON.stringify(event.detail)],
   })
-  return getPosition(db, save.siteId, save.positionId)
 }
 
 async function keepRevision(db: Db, positionId: string): Promise<void> {
@@ -215,4 +222,24 @@ export async function listPositionsOfMachine(db: Db, siteId: string, machineId: 
     values: [siteId, machineId],
   })
   return z.array(MachinePosition).parse(rows)
+}
+
+/** Takes positions off their machine; their history stays. */
+export async function retirePositions(db: Db, positionIds: readonly string[]): Promise<void> {
+  if (positionIds.length === 0) return
+  await db.query({ name: 'positions.retirePositions', text: sql.retirePositions, values: [positionIds] })
+}
+
+/** Gives positions of one machine their names and places; two of them may change names. */
+export async function renamePositions(
+  db: Db,
+  positions: readonly { id: string; name: string; walkOrder: number }[],
+): Promise<void> {
+  const ids = positions.map(({ id }) => id)
+  await db.query({ name: 'positions.freePositionNames', text: sql.freePositionNames, values: [ids] })
+  await db.query({
+    name: 'positions.renamePositions',
+    text: sql.renamePositions,
+    values: [ids, positions.map(({ name }) => name), positions.map(({ walkOrder }) => walkOrder)],
+  })
 }

@@ -16,9 +16,3 @@ where site_id = $1
   and id = $2
   and shaft_version = $3
 returning shaft_version
-
--- name: recordShaftSaved
--- One line in the audit trail.
--- $1 site id (uuid)   $2 account id (uuid)   $3 machine id (uuid)   $4 what was saved (jsonb)
-insert into audit_event (site_id, account_id, kind, subject_id, detail)
-values ($1, $2, 'shaft.saved', $3, $4)

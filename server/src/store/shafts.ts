@@ -1,14 +1,15 @@
 import { ShaftDetail } from '@yardfrost/contract'
-import { assess, type Machine, type Position, type References, type ShaftLine } from '@yardfrost/core'
+import type { References, ShaftLine } from '@yardfrost/core'
 import type pg from 'pg'
 import { z } from 'zod'
 import { ConflictError } from '../errors/conflict-error.ts'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import { inTransaction, type Db } from './database.ts'
-import { getPosition, listPositionsOfMachine, savePositionIn } from './positions.ts'
+import { judgeMachine } from './judge-machine.ts'
+import { listPositionsOfMachine, recordEvent } from './positions.ts'
 import { readQueries } from './read-queries.ts'
 
-const sql = readQueries('./shafts.sql', import.meta.url, ['getShaft', 'saveShaft', 'recordShaftSaved'])
+const sql = readQueries('./shafts.sql', import.meta.url, ['getShaft', 'saveShaft'])
 
 const ShaftRow = z.object({
   id: z.uuid(),
@@ -39,7 +40,7 @@ export async function getShaft(db: Db, siteId: string, machineId: string): Promi
  */
 export async function saveShaft(
   pool: pg.Pool,
-  { catalogue, damage }: References,
+  references: References,
   save: { siteId: string; accountId: string; machineId: string; version: number; shaft: ShaftLine; feed: boolean },
 ): Promise<ShaftDetail> {
   const { siteId, accountId, machineId, shaft } = save
@@ -50,27 +51,18 @@ export async function saveShaft(
       values: [siteId, machineId, save.version, JSON.stringify(shaft)],
     })
     if (!rows[0]) throw new ConflictError(await getShaft(db, siteId, machineId))
-    await db.query({
-      name: 'shafts.recordShaftSaved',
-      text: sql.recordShaftSaved,
-      values: [siteId, accountId, machineId, JSON.stringify({ version: save.version + 1, shaft })],
+    await recordEvent(db, {
+      siteId,
+      accountId,
+      kind: 'shaft.saved',
+      subjectId: machineId,
+      detail: { version: save.version + 1, shaft },
     })
-    for (const { id, name, inputs, version } of await listPositionsOfMachine(db, siteId, machineId)) {
-      const onShaft = shaft.supports.some(({ position }) => position === name)
-      const fed = onShaft && (save.feed || inputs.load.from === 'shaft-line')
-      if (!fed) continue
-      const next: Position = { ...inputs, load: { ...inputs.load, from: 'shaft-line' } }
-      const { machine } = await getPosition(db, siteId, id)
-      const judged: Machine = { ...machine, shaft, position: name }
-      await savePositionIn(db, {
-        siteId,
-        accountId,
-        positionId: id,
-        version,
-        inputs: next,
-        assessment: assess(next, judged, catalogue, damage),
-      })
-    }
+    const stands = new Set(shaft.supports.map(({ position }) => position))
+    await judgeMachine(db, references, { siteId, accountId, machineId }, (inputs, name) => {
+      const fed = stands.has(name) && (save.feed || inputs.load.from === 'shaft-line')
+      return fed ? { ...inputs, load: { ...inputs.load, from: 'shaft-line' } } : null
+    })
     return getShaft(db, siteId, machineId)
   })
 }

@@ -1,0 +1,53 @@
+import type { Express } from 'express'
+import { pino } from 'pino'
+import request from 'supertest'
+import { gaugeAt } from '../src/devices/gauge.ts'
+import { startSimulatedGauge } from '../src/devices/simulated-gauge.ts'
+import { createApp } from '../src/http/app.ts'
+import { loadReferences } from '../src/reference-files.ts'
+import { migrate } from '../src/store/migrate.ts'
+import { password, seedSite, type SeededSite } from './seed.ts'
+import { testDatabase, type TestDatabase } from './test-database.ts'
+
+export const references = loadReferences()
+
+export interface TestApp {
+  app: Express
+  database: TestDatabase
+  /** The site `north`; another, `south`, stands beside it. */
+  site: SeededSite
+  signedIn: (login: string) => Promise<request.Agent>
+  stop: () => Promise<void>
+}
+
+/** The HTTP side on a database of its own with two sites. */
+export async function testApp(name: string): Promise<TestApp> {
+  const database = await testDatabase(name)
+  await migrate(database.pool)
+  const site = await seedSite(database.pool, references.catalogue, 'north')
+  await seedSite(database.pool, references.catalogue, 'south')
+  const gauge = await startSimulatedGauge()
+  const app = createApp({
+    pool: database.pool,
+    references,
+    gauge: gaugeAt('127.0.0.1', gauge.port),
+    secret: 'for tests',
+    version: '1.2.3',
+    log: pino({ level: 'silent' }),
+    webFolder: null,
+  })
+  return {
+    app,
+    database,
+    site,
+    signedIn: async (login) => {
+      const agent = request.agent(app)
+      await agent.post('/api/session').send({ login, password }).expect(201)
+      return agent
+    },
+    stop: async () => {
+      await gauge.stop()
+      await database.drop()
+    },
+  }
+}
