@@ -3,14 +3,12 @@ export { Account, Role, roles, SignIn } from './session.ts'
 export {
   MachinePosition,
   MachineSummary,
-  PositionConflict,
   PositionDetail,
   PositionHistory,
   PositionRevision,
   PositionSummary,
   SavePosition,
   SaveShaft,
-  ShaftConflict,
   ShaftDetail,
   Yard,
 } from './site.ts'
@@ -23,7 +21,6 @@ export {
   ImportLine,
   importOutcomes,
   ImportReport,
-  MachineConflict,
   MachineDetail,
   MachineEntry,
   mostImportLines,

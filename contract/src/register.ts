@@ -67,9 +67,6 @@ const registered = {
 export const MachineDetail = MachineSummary.extend({ area: z.string(), ...registered })
 export type MachineDetail = z.infer<typeof MachineDetail>
 
-/** Body of a 409 on a machine. */
-export const MachineConflict = z.object({ theirs: MachineDetail })
-
 /** What is asked of the register: every word must be found in tag, name, area, position or bearing. */
 export const RegisterQuery = z.strictObject({
   q: z.string().max(100).default(''),

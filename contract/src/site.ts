@@ -47,10 +47,6 @@ export type PositionDetail = z.infer<typeof PositionDetail>
 export const SavePosition = z.strictObject({ version: z.int().min(1), inputs: Position })
 export type SavePosition = z.infer<typeof SavePosition>
 
-/** Body of a 409: the error and what is on the server now. */
-export const PositionConflict = z.object({ theirs: PositionDetail })
-export type PositionConflict = z.infer<typeof PositionConflict>
-
 export const PositionRevision = z.object({
   version: z.int(),
   savedAt: z.iso.datetime(),
@@ -89,6 +85,3 @@ export const SaveShaft = z.strictObject({
   feed: z.boolean().meta({ description: 'Positions under this shaft take their loads from it' }),
 })
 export type SaveShaft = z.infer<typeof SaveShaft>
-
-/** Body of a 409 on a shaft. */
-export const ShaftConflict = z.object({ theirs: ShaftDetail })

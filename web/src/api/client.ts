@@ -2,19 +2,23 @@ import {
   Account,
   ApiError,
   MachineDetail,
-  PositionConflict,
+  ImportReport,
   PositionDetail,
   PositionHistory,
   Reading,
-  ShaftConflict,
+  RegisterPage,
   ShaftDetail,
   Yard,
+  type AddMachine,
+  type RegisterQuery,
+  type RetireMachine,
+  type SaveMachine,
   type SavePosition,
   type SaveShaft,
   type SignIn,
   type TakeReading,
 } from '@yardfrost/contract'
-import type { z } from 'zod'
+import { z } from 'zod'
 
 /** An answer that is not what was asked for, or none at all. The message and the fix are for the person. */
 export class ApiFailure extends Error {
@@ -35,19 +39,9 @@ export class ApiFailure extends Error {
 
 /** A save that came second: `theirs` is what is on the server now. */
 export class SaveConflict extends ApiFailure {
-  readonly theirs: PositionDetail
+  readonly theirs: unknown
 
-  constructor(failure: ApiFailure, theirs: PositionDetail) {
-    super(failure.status, failure, failure.body)
-    this.theirs = theirs
-  }
-}
-
-/** The same for a shaft. */
-export class ShaftSaveConflict extends ApiFailure {
-  readonly theirs: ShaftDetail
-
-  constructor(failure: ApiFailure, theirs: ShaftDetail) {
+  constructor(failure: ApiFailure, theirs: unknown) {
     super(failure.status, failure, failure.body)
     this.theirs = theirs
   }
@@ -58,7 +52,11 @@ async function ask(method: string, path: string, body?: unknown): Promise<unknow
   try {
     response = await fetch(`/api${path}`, {
       method,
-      ...(body === undefined ? {} : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+      ...(body === undefined
+        ? {}
+        : typeof body === 'string'
+          ? { body, headers: { 'content-type': 'text/csv' } }
+          : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
     })
   } catch (error) {
     if (!(error instanceof TypeError)) throw error
@@ -84,6 +82,21 @@ async function read<S extends z.ZodType>(schema: S, path: string): Promise<z.out
   return schema.parse(await ask('GET', path))
 }
 
+/**
+ * Sends a save and returns what is stored now.
+ *
+ * @throws SaveConflict when somebody saved in between
+ */
+async function put<S extends z.ZodType>(schema: S, path: string, body: object): Promise<z.output<S>> {
+  try {
+    return schema.parse(await ask('PUT', path, body))
+  } catch (error) {
+    if (error instanceof ApiFailure && error.status === 409)
+      throw new SaveConflict(error, schema.parse(z.object({ theirs: z.unknown() }).parse(error.body).theirs))
+    throw error
+  }
+}
+
 export const api = {
   /** Who is signed in; null when nobody is. */
   whoAmI: () => read(Account.nullable(), '/session'),
@@ -92,29 +105,25 @@ export const api = {
   yard: () => read(Yard, '/yard'),
   machine: (id: string) => read(MachineDetail, `/machines/${id}`),
   shaft: (id: string) => read(ShaftDetail, `/machines/${id}/shaft`),
-  /** @throws ShaftSaveConflict when somebody saved in between */
-  async saveShaft(id: string, save: SaveShaft): Promise<ShaftDetail> {
-    try {
-      return ShaftDetail.parse(await ask('PUT', `/machines/${id}/shaft`, save))
-    } catch (error) {
-      if (error instanceof ApiFailure && error.status === 409)
-        throw new ShaftSaveConflict(error, ShaftConflict.parse(error.body).theirs)
-      throw error
-    }
-  },
+  saveShaft: (id: string, save: SaveShaft) => put(ShaftDetail, `/machines/${id}/shaft`, save),
   position: (id: string) => read(PositionDetail, `/positions/${id}`),
   history: (id: string) => read(PositionHistory, `/positions/${id}/history`),
   /** One reading of the gauge of the shop. */
   takeReading: async (task: TakeReading): Promise<Reading> =>
     Reading.parse(await ask('POST', '/devices/gauge/readings', task)),
-  /** @throws SaveConflict when somebody saved in between */
-  async savePosition(id: string, save: SavePosition): Promise<PositionDetail> {
-    try {
-      return PositionDetail.parse(await ask('PUT', `/positions/${id}`, save))
-    } catch (error) {
-      if (error instanceof ApiFailure && error.status === 409)
-        throw new SaveConflict(error, PositionConflict.parse(error.body).theirs)
-      throw error
-    }
-  },
+  savePosition: (id: string, save: SavePosition) => put(PositionDetail, `/positions/${id}`, save),
+  searchRegister: (query: RegisterQuery) =>
+    read(
+      RegisterPage,
+      `/register?${new URLSearchParams(Object.entries(query).flatMap(([key, value]) => (value === null || value === undefined || value === '' ? [] : [[key, String(value)]])))}`,
+    ),
+  areas: () => read(z.array(z.string()), '/areas'),
+  addMachine: async (add: AddMachine): Promise<MachineDetail> =>
+    MachineDetail.parse(await ask('POST', '/machines', add)),
+  saveMachine: (id: string, save: SaveMachine) => put(MachineDetail, `/machines/${id}`, save),
+  /** Takes a machine out of service, or back. */
+  retireMachine: (id: string, save: RetireMachine) => put(MachineDetail, `/machines/${id}/service`, save),
+  /** Brings a file into the register; without `save` it only says what would be done. */
+  importRegister: async (csv: string, save: boolean): Promise<ImportReport> =>
+    ImportReport.parse(await ask('POST', `/register/import?save=${save}`, csv)),
 }

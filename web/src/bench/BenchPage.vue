@@ -12,9 +12,9 @@ import { layOut, scaleWords } from '../drawing/sheet.ts'
 import { useFormat } from '../figures/use-format.ts'
 import WorkingPanel from '../figures/WorkingPanel.vue'
 import { usePageState } from '../shell/page-state.ts'
-import { useSession } from '../shell/session.ts'
+import DocumentNotices from '../shell/DocumentNotices.vue'
+import { shownTime } from '../shell/shown-time.ts'
 import { useKeys } from '../shell/use-keys.ts'
-import { useLeaveGuard } from '../shell/use-leave-guard.ts'
 import CarryLens from './carry/CarryLens.vue'
 import ConflictPanel from './ConflictPanel.vue'
 import DiagnoseLens from './diagnose/DiagnoseLens.vue'
@@ -36,7 +36,6 @@ const { id, lens: asked = '' } = defineProps<{ id: string; lens?: string }>()
 
 const bench = openBench(id)
 const page = usePageState()
-const session = useSession()
 const router = useRouter()
 const format = useFormat()
 
@@ -148,12 +147,8 @@ function saveDrawing() {
   if (drawing) keepDrawing(drawing, fileName.value)
 }
 
-const time = (iso: string) =>
-  new Date(iso).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
-
 watchEffect(() => {
-  const { detail, dirty, busy } = bench
-  const now = detail.value
+  const now = bench.detail.value
   page.crumbs = now
     ? [
         { label: now.area, to: { name: 'yard' } },
@@ -161,31 +156,15 @@ watchEffect(() => {
         { label: now.name },
       ]
     : [{ label: 'Yard', to: { name: 'yard' } }]
-  page.saving = now
-    ? {
-        note: busy.value
-          ? 'Saving'
-          : dirty.value
-            ? session.maySave
-              ? 'Unsaved draft'
-              : 'A viewer tries, not saves'
-            : `Saved ${time(now.savedAt)}`,
-        dirty: dirty.value,
-        busy: busy.value,
-        allowed: session.maySave,
-        save: () => void bench.save(),
-      }
-    : null
+  const { saving } = bench
+  page.saving = now && {
+    ...saving.value,
+    note: saving.value.note === 'Saved' ? `Saved ${shownTime(now.savedAt)}` : saving.value.note,
+  }
 })
 onBeforeUnmount(() => {
   page.saving = null
 })
-
-const leaving = useLeaveGuard(() => bench.dirty.value)
-async function saveAndLeave() {
-  if (await bench.save()) leaving.value?.(true)
-  else leaving.value?.(false)
-}
 </script>
 
 <template>
@@ -199,43 +178,7 @@ async function saveAndLeave() {
   </div>
   <div v-else-if="bench.detail.value" class="bench">
     <LensTrack :assessment="bench.assessment.value" :lens="lens" @choose="choose" />
-    <div class="notices">
-      <div v-if="leaving" class="notice" role="alertdialog" aria-label="Unsaved work" data-test="leaving">
-        <p><strong>This work is not saved.</strong> If you go, it stays on this device as a draft.</p>
-        <Button v-if="session.maySave" label="Save and go" size="small" @click="saveAndLeave" />
-        <Button
-          label="Go, keep the draft"
-          size="small"
-          severity="secondary"
-          variant="outlined"
-          @click="leaving?.(true)"
-        />
-        <Button label="Stay" size="small" variant="text" autofocus @click="leaving?.(false)" />
-      </div>
-      <div v-if="bench.trouble.value" class="notice trouble" role="alert" data-test="save-trouble">
-        <p>
-          <strong>{{ bench.trouble.value.message }}.</strong> {{ bench.trouble.value.fix }}
-        </p>
-        <Button
-          v-if="bench.trouble.value.signedOut"
-          label="Sign in again"
-          size="small"
-          @click="router.push({ name: 'sign-in', query: { to: router.currentRoute.value.fullPath } })"
-        />
-        <Button v-else-if="bench.dirty.value" label="Save again" size="small" @click="bench.save()" />
-        <Button label="Hide" size="small" variant="text" @click="bench.trouble.value = null" />
-      </div>
-      <div v-if="bench.restoredFrom.value && !bench.conflict.value" class="notice" role="status" data-test="restored">
-        <p>This is your draft of {{ time(bench.restoredFrom.value) }}, kept on this device and not saved yet.</p>
-        <Button
-          label="Throw it away"
-          size="small"
-          severity="secondary"
-          variant="outlined"
-          data-test="discard"
-          @click="bench.discard()"
-        />
-      </div>
+    <DocumentNotices :document="bench" what="position" conflicts>
       <ConflictPanel v-if="bench.conflict.value" />
       <div v-if="bench.undoable.value" class="notice" role="status" data-test="undoable">
         <p>{{ bench.undoable.value.what }}</p>
@@ -249,7 +192,7 @@ async function saveAndLeave() {
         />
         <Button label="Keep" size="small" variant="text" @click="bench.undoable.value = null" />
       </div>
-    </div>
+    </DocumentNotices>
     <div class="body">
       <section class="drawing" aria-label="Drawing">
         <p class="label caption">
@@ -322,7 +265,6 @@ async function saveAndLeave() {
   </div>
 </template>
 
-<style src="../shell/notices.css"></style>
 <style scoped>
 .bench {
   display: grid;

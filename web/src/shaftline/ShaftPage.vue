@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { lookUpBearing, systemLife, wantedLife } from '@yardfrost/core'
-import Button from 'primevue/button'
 import { computed, onBeforeUnmount, ref, useTemplateRef, watchEffect } from 'vue'
 import { ApiFailure } from '../api/client.ts'
 import GrowthSchools from '../bench/float/GrowthSchools.vue'
@@ -14,9 +13,8 @@ import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import WorkingPanel from '../figures/WorkingPanel.vue'
 import { usePageState } from '../shell/page-state.ts'
-import { useSession } from '../shell/session.ts'
+import DocumentNotices from '../shell/DocumentNotices.vue'
 import { useKeys } from '../shell/use-keys.ts'
-import { useLeaveGuard } from '../shell/use-leave-guard.ts'
 import ShaftInspector from './ShaftInspector.vue'
 import ShaftSketchForm from './ShaftSketchForm.vue'
 import { openShaft } from './use-shaft.ts'
@@ -25,7 +23,6 @@ import { openShaft } from './use-shaft.ts'
 const { id } = defineProps<{ id: string }>()
 const shaft = openShaft(id)
 const page = usePageState()
-const session = useSession()
 const format = useFormat()
 
 const failure = ref<ApiFailure | null>(null)
@@ -131,28 +128,11 @@ watchEffect(() => {
         { label: 'Shaft line' },
       ]
     : [{ label: 'Yard', to: { name: 'yard' } }]
-  page.saving =
-    now && line.value
-      ? {
-          note: shaft.busy.value
-            ? 'Saving'
-            : shaft.dirty.value
-              ? session.maySave
-                ? 'Unsaved draft'
-                : 'A viewer tries, not saves'
-              : 'Saved',
-          dirty: shaft.dirty.value,
-          busy: shaft.busy.value,
-          allowed: session.maySave,
-          save: () => void shaft.save(),
-        }
-      : null
+  page.saving = now && line.value ? shaft.saving.value : null
 })
 onBeforeUnmount(() => {
   page.saving = null
 })
-
-const leaving = useLeaveGuard(() => shaft.dirty.value)
 </script>
 
 <template>
@@ -163,37 +143,7 @@ const leaving = useLeaveGuard(() => shaft.dirty.value)
   </div>
   <ShaftSketchForm v-else-if="shaft.detail.value && !line" />
   <div v-else-if="line && assessment" class="page">
-    <div class="notices">
-      <div v-if="leaving" class="notice" role="alertdialog" aria-label="Unsaved work" data-test="leaving">
-        <p><strong>This shaft is not saved.</strong> If you go, it stays on this device as a draft.</p>
-        <Button
-          label="Go, keep the draft"
-          size="small"
-          severity="secondary"
-          variant="outlined"
-          @click="leaving?.(true)"
-        />
-        <Button label="Stay" size="small" variant="text" autofocus @click="leaving?.(false)" />
-      </div>
-      <div v-if="shaft.trouble.value" class="notice" role="alert" data-test="save-trouble">
-        <p>
-          <strong>{{ shaft.trouble.value.message }}.</strong> {{ shaft.trouble.value.fix }}
-        </p>
-        <Button label="Save again" size="small" @click="shaft.save()" />
-        <Button label="Hide" size="small" variant="text" @click="shaft.trouble.value = null" />
-      </div>
-      <div v-if="shaft.conflict.value" class="notice" role="alertdialog" aria-label="Two versions" data-test="conflict">
-        <p><strong>Somebody saved this shaft since you opened it.</strong> Nothing is overwritten until you choose.</p>
-        <Button label="Keep mine, save it on top" size="small" @click="shaft.settle('mine')" />
-        <Button
-          label="Take theirs"
-          size="small"
-          severity="secondary"
-          variant="outlined"
-          @click="shaft.settle('theirs')"
-        />
-      </div>
-    </div>
+    <DocumentNotices :document="shaft" what="shaft" />
     <div class="top">
       <section class="drawing" aria-label="Drawing">
         <p class="caption label">
@@ -339,7 +289,6 @@ const leaving = useLeaveGuard(() => shaft.dirty.value)
   </div>
 </template>
 
-<style src="../shell/notices.css"></style>
 <style scoped>
 .page {
   display: grid;

@@ -9,43 +9,38 @@ import {
   type ShaftSection,
   type ShaftSupport,
 } from '@yardfrost/core'
-import { useEventListener } from '@vueuse/core'
-import { computed, inject, provide, reactive, ref, shallowRef, watch, type InjectionKey } from 'vue'
-import { z } from 'zod'
-import { api, ApiFailure, ShaftSaveConflict } from '../api/client.ts'
+import { computed, inject, provide, ref, shallowRef, type InjectionKey } from 'vue'
+import { api } from '../api/client.ts'
 import { catalogue, damage } from '../bench/references.ts'
-import { useSession } from '../shell/session.ts'
+import { useDocument } from '../shell/use-document.ts'
 
 /** What is picked on the drawing: the machine as a whole, or one thing on it. */
 export type Picked = { what: 'machine' } | { what: 'part' | 'support' | 'section'; index: number }
 
-const Draft = z.object({ version: z.int(), line: ShaftLine, at: z.iso.datetime() })
-const draftKey = (id: string) => `yardfrost.shaft.${id}`
 /** Steps that can be taken back. */
 const mostUndo = 100
 
-const copyOf = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
-const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
-
 /** One machine’s shaft in hand: the line, what core makes of it, undo and redo, the draft on this device, saving. */
 function createShaft(id: string) {
-  const session = useSession()
-  const detail = ref<ShaftDetail | null>(null)
   const line = shallowRef<ShaftLine | null>(null)
+  /** Whether the benches take their loads from here once it is saved. */
+  const feed = ref(true)
+  const document = useDocument<ShaftLine | null, ShaftDetail>({
+    key: `yardfrost.shaft.${id}`,
+    schema: ShaftLine,
+    value: line,
+    valueOf: (stored) => stored.shaft,
+    save: (shaft, version) => api.saveShaft(id, { version, shaft, feed: feed.value }),
+  })
+  const { stored: detail } = document
   const undone = shallowRef<ShaftLine[]>([])
   const done = shallowRef<ShaftLine[]>([])
   const picked = ref<Picked>({ what: 'machine' })
-  const trouble = ref<{ message: string; fix: string } | null>(null)
-  const conflict = ref<ShaftDetail | null>(null)
-  const busy = ref(false)
-  const feed = ref(true)
-  const unreadable = reactive(new Map<string, string>())
 
   const bearings = computed(
     () => new Map(detail.value?.positions.map(({ name, inputs }) => [name, inputs.bearing.designation]) ?? []),
   )
   const assessment = computed(() => (line.value ? assessLine(line.value, bearings.value, catalogue) : null))
-  const dirty = computed(() => detail.value !== null && line.value !== null && !same(line.value, detail.value.shaft))
 
   /** Rated life of each position under the loads of this line, h; null where there is none. */
   const lives = computed(() => {
@@ -63,26 +58,8 @@ function createShaft(id: string) {
   })
 
   async function load(): Promise<void> {
-    const fresh = await api.shaft(id)
-    detail.value = fresh
-    line.value = fresh.shaft && copyOf(fresh.shaft)
-    const text = localStorage.getItem(draftKey(id))
-    const draft = text ? Draft.safeParse(JSON.parse(text)) : null
-    if (draft?.success && !same(draft.data.line, fresh.shaft)) {
-      line.value = draft.data.line
-      if (draft.data.version !== fresh.version) conflict.value = fresh
-    }
+    document.take(await api.shaft(id))
   }
-
-  watch(line, () => {
-    if (!detail.value || !line.value) return
-    if (!dirty.value) return localStorage.removeItem(draftKey(id))
-    const draft = { version: detail.value.version, line: line.value, at: new Date().toISOString() }
-    localStorage.setItem(draftKey(id), JSON.stringify(draft))
-  })
-  useEventListener(window, 'beforeunload', (event) => {
-    if (dirty.value) event.preventDefault()
-  })
 
   /**
    * Puts a changed line in place of the one in hand.
@@ -187,56 +164,17 @@ function createShaft(id: string) {
     picked.value = { what: 'machine' }
   }
 
-  async function save(): Promise<void> {
-    if (!detail.value || !line.value || busy.value) return
-    if (!session.maySave) {
-      trouble.value = { message: 'A viewer can look and try, not save', fix: 'Ask a technician or planner to save it.' }
-      return
-    }
-    if (unreadable.size > 0) {
-      const [first] = unreadable.values()
-      trouble.value = { message: 'One field cannot be read', fix: `Correct it first: ${first}` }
-      return
-    }
-    busy.value = true
-    try {
-      detail.value = await api.saveShaft(id, { version: detail.value.version, shaft: line.value, feed: feed.value })
-      localStorage.removeItem(draftKey(id))
-      trouble.value = null
-      conflict.value = null
-    } catch (error) {
-      if (error instanceof ShaftSaveConflict) conflict.value = error.theirs
-      else if (error instanceof ApiFailure) {
-        trouble.value = { message: error.message, fix: error.fix }
-        if (error.status === 401) session.expire()
-      } else throw error
-    } finally {
-      busy.value = false
-    }
-  }
-
-  /** Settles a conflict: mine on top of theirs, or theirs in place of mine. */
-  async function settle(keep: 'mine' | 'theirs'): Promise<void> {
-    const theirs = conflict.value
-    if (!theirs) return
-    detail.value = theirs
-    conflict.value = null
-    if (keep === 'theirs') line.value = theirs.shaft && copyOf(theirs.shaft)
-    else await save()
-  }
-
   function discard(): void {
-    if (!detail.value) return
-    line.value = detail.value.shaft && copyOf(detail.value.shaft)
-    unreadable.clear()
+    document.discard()
     picked.value = { what: 'machine' }
   }
 
   return {
-    id, detail, line, picked, trouble, conflict, busy, feed, unreadable, bearings, assessment, lives, dirty, lengthMm,
-    freePositions, canUndo: computed(() => done.value.length > 0), canRedo: computed(() => undone.value.length > 0),
+    ...document,
+    id, detail, line, picked, feed, bearings, assessment, lives, lengthMm, freePositions,
+    canUndo: computed(() => done.value.length > 0), canRedo: computed(() => undone.value.length > 0),
     load, put, remember, undo, redo, changePart, changeSupport, changeSection, changeLine, addPart, addSupport, remove,
-    save, settle, discard,
+    discard,
   } // prettier-ignore
 }
 

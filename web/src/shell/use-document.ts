@@ -1,0 +1,169 @@
+import { useEventListener } from '@vueuse/core'
+import { computed, reactive, ref, shallowRef, watch, type Ref } from 'vue'
+import { z } from 'zod'
+import { ApiFailure, SaveConflict } from '../api/client.ts'
+import { useSession } from './session.ts'
+
+export interface Trouble {
+  message: string
+  fix: string
+  signedOut: boolean
+}
+
+/** A copy that shares nothing with its source. */
+export const copyOf = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
+
+/**
+ * A document in hand: what is typed is kept on this device until it is saved or thrown away, a save names the version it
+ * started from, and what somebody saved in between is shown instead of overwritten.
+ *
+ * @param document.key - under which the draft is kept on this device
+ * @param document.value - the document as it is being worked on; null while there is none
+ * @param document.stored - what the server holds, with the document in it
+ * @param document.save - sends it; throws SaveConflict when somebody saved first
+ */
+export function useDocument<V extends object | null, D extends { version: number }>(document: {
+  key: string
+  schema: z.ZodType<NonNullable<V>>
+  value: Ref<V>
+  valueOf: (stored: D) => V
+  save: (value: NonNullable<V>, version: number) => Promise<D>
+}) {
+  const { value, valueOf } = document
+  const session = useSession()
+  const stored = shallowRef<D | null>(null)
+  /** When the draft that was found on this device was last changed; null when there was none. */
+  const restoredFrom = ref<string | null>(null)
+  const conflict = shallowRef<D | null>(null)
+  const trouble = ref<Trouble | null>(null)
+  const busy = ref(false)
+  /** Fields whose text cannot be read, with what is wrong. They keep the last good value. */
+  const unreadable = reactive(new Map<string, string>())
+
+  const text = computed(() => JSON.stringify(value.value))
+  const storedText = computed(() => (stored.value ? JSON.stringify(valueOf(stored.value)) : 'null'))
+  const dirty = computed(() => stored.value !== null && value.value !== null && text.value !== storedText.value)
+
+  const Draft = z.object({ version: z.int(), value: document.schema, at: z.iso.datetime() })
+  function readDraft(): z.infer<typeof Draft> | null {
+    const kept = localStorage.getItem(document.key)
+    if (!kept) return null
+    const draft = Draft.safeParse(JSON.parse(kept))
+    return draft.success ? draft.data : null
+  }
+
+  /** Takes what the server holds in hand, and the draft of this device in its place where there is one. */
+  function take(fresh: D): void {
+    stored.value = fresh
+    const draft = readDraft()
+    if (draft && JSON.stringify(draft.value) !== storedText.value) {
+      value.value = draft.value
+      restoredFrom.value = draft.at
+      // Saved by somebody else since the draft was begun: choose now rather than at the save.
+      if (draft.version !== fresh.version) conflict.value = fresh
+    } else value.value = copyOf(valueOf(fresh))
+  }
+
+  // At once, so that a tab closed the moment after a keystroke has kept it.
+  watch(
+    text,
+    () => {
+      if (!stored.value || !value.value) return
+      if (!dirty.value) return localStorage.removeItem(document.key)
+      const draft = { version: stored.value.version, value: value.value, at: new Date().toISOString() }
+      localStorage.setItem(document.key, JSON.stringify(draft))
+    },
+    { flush: 'sync' },
+  )
+
+  // The draft is on this device, but a person who closes the tab should know that it is not saved.
+  useEventListener(window, 'beforeunload', (event) => {
+    if (dirty.value) event.preventDefault()
+  })
+
+  /** Saves; false when nothing came of it, and `trouble` or `conflict` say why. */
+  async function save(): Promise<boolean> {
+    if (!stored.value || !value.value || busy.value || !dirty.value) return false
+    if (!session.maySave) return fail('A viewer can look and try, not save', 'Ask a technician or planner to save it.')
+    if (unreadable.size > 0) {
+      const [first] = unreadable.values()
+      return fail('One field cannot be read', `Correct it first: ${first}`)
+    }
+    busy.value = true
+    try {
+      stored.value = await document.save(value.value, stored.value.version)
+      localStorage.removeItem(document.key)
+      restoredFrom.value = null
+      trouble.value = null
+      conflict.value = null
+      return true
+    } catch (error) {
+      if (error instanceof SaveConflict) conflict.value = error.theirs as D
+      else if (error instanceof ApiFailure) {
+        trouble.value = { message: error.message, fix: error.fix, signedOut: error.status === 401 }
+        if (error.status === 401) session.expire()
+      } else throw error
+      return false
+    } finally {
+      busy.value = false
+    }
+  }
+
+  function fail(message: string, fix: string): false {
+    trouble.value = { message, fix, signedOut: false }
+    return false
+  }
+
+  /** Settles a conflict: keep mine on top of theirs, or take theirs and drop mine. */
+  async function settle(keep: 'mine' | 'theirs'): Promise<void> {
+    const theirs = conflict.value
+    if (!theirs) return
+    stored.value = theirs
+    conflict.value = null
+    restoredFrom.value = null
+    if (keep === 'theirs') discard()
+    else await save()
+  }
+
+  /** Goes back to what is saved. */
+  function discard(): void {
+    if (!stored.value) return
+    value.value = copyOf(valueOf(stored.value))
+    unreadable.clear()
+    restoredFrom.value = null
+    trouble.value = null
+  }
+
+  function hideTrouble(): void {
+    trouble.value = null
+  }
+
+  const note = computed(() =>
+    busy.value ? 'Saving' : !dirty.value ? 'Saved' : session.maySave ? 'Unsaved draft' : 'A viewer tries, not saves',
+  )
+  /** How it stands with saving, for the frame around the page. */
+  const saving = computed(() => ({
+    note: note.value,
+    dirty: dirty.value,
+    busy: busy.value,
+    allowed: session.maySave,
+    save: () => void save(),
+  }))
+
+  return {
+    stored, restoredFrom, conflict, trouble, busy, unreadable, dirty, saving,
+    take, save, settle, discard, hideTrouble,
+  } // prettier-ignore
+}
+
+/** What the notices of a page need of a document in hand. */
+export interface DocumentInHand {
+  restoredFrom: Ref<string | null>
+  conflict: Ref<unknown>
+  trouble: Ref<Trouble | null>
+  dirty: Ref<boolean>
+  save: () => Promise<boolean>
+  settle: (keep: 'mine' | 'theirs') => Promise<void>
+  discard: () => void
+  hideTrouble: () => void
+}
