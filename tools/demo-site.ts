@@ -10,6 +10,7 @@ import {
   type References,
   type ShaftSketch,
 } from '@yardfrost/core'
+import type { MachineEntry } from '@yardfrost/contract'
 import { addAccount, addPosition, inTransaction, type Db } from '@yardfrost/server'
 import type pg from 'pg'
 import { z } from 'zod'
@@ -363,6 +364,14 @@ export async function loadDemoSite(pool: pg.Pool, references: References): Promi
   })
 }
 
+/** What hangs on a machine, and where its hours come from: by its duty, as the saltworks has it. */
+function registered({ duty, tag }: DemoMachine): Pick<MachineEntry, 'criticality' | 'hoursSource' | 'hoursPerWeek'> {
+  const criticality = duty === 'main-process' ? 'vital' : duty === 'round-the-clock' ? 'important' : 'minor'
+  if (duty === 'spindle') return { criticality, hoursSource: 'shifts', hoursPerWeek: 37.5 }
+  const metered = duty === 'intermittent' || tag.startsWith('BP')
+  return { criticality, hoursSource: metered ? 'meter' : 'clock', hoursPerWeek: null }
+}
+
 async function addMachine(
   db: Db,
   at: { siteId: string; areaId: string; accountId: string | null; references: References },
@@ -370,12 +379,17 @@ async function addMachine(
   order: number,
 ): Promise<void> {
   const { tag, name, kind, duty } = machine
+  const { criticality, hoursSource, hoursPerWeek } = registered(machine)
   const shaft = shaftOf(machine)
   const machineId = await insert(
     db,
-    `insert into machine (site_id, area_id, tag, name, kind, duty, walk_order, shaft_line, shaft_version)
-     values ($1, $2, $3, $4, $5, $6, $7, $8, $9) returning id`,
-    [at.siteId, at.areaId, tag, name, kind, duty, order, shaft && JSON.stringify(shaft), shaft ? 1 : 0],
+    `insert into machine (site_id, area_id, tag, name, kind, duty, criticality, hours_source, hours_per_week, walk_order,
+       shaft_line, shaft_version)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12) returning id`,
+    [
+      ...[at.siteId, at.areaId, tag, name, kind, duty, criticality, hoursSource, hoursPerWeek, order],
+      ...[shaft && JSON.stringify(shaft), shaft ? 1 : 0],
+    ],
   )
   for (const [walkOrder, position] of machine.positions.entries()) {
     const inputs = positionOf(position)

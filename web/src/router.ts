@@ -7,6 +7,15 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'yard', component: YardPage },
     { path: '/sign-in', name: 'sign-in', component: () => import('./shell/SignInPage.vue') },
+    { path: '/register', name: 'register', component: () => import('./register/RegisterPage.vue') },
+    { path: '/register/file', name: 'import', component: () => import('./register/ImportPage.vue') },
+    {
+      path: '/register/new',
+      name: 'new-machine',
+      component: () => import('./register/EntryPage.vue'),
+      props: ({ query }) => ({ copy: typeof query['copy'] === 'string' ? query['copy'] : null }),
+    },
+    { path: '/machines/:id/entry', name: 'entry', component: () => import('./register/EntryPage.vue'), props: true },
     { path: '/machines/:id', name: 'machine', component: () => import('./yard/MachinePage.vue'), props: true },
     { path: '/machines/:id/shaft', name: 'shaft', component: () => import('./shaftline/ShaftPage.vue'), props: true },
     { path: '/positions/:id/:lens?', name: 'position', component: () => import('./bench/BenchPage.vue'), props: true },

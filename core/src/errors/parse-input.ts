@@ -48,7 +48,7 @@ export function inputErrorOf(
     field,
     value: value === null ? undefined : value,
     allowed: issue.code === 'custom' ? issue.message : describeAllowed(fieldSchema(schema, issue.path), issue),
-    fix: value === undefined || value === null ? `Give ${field}.` : `Correct ${field}.`,
+    fix: value === undefined || value === null || value === '' ? `Give ${field}.` : `Correct ${field}.`,
   })
 }
 

@@ -2,7 +2,6 @@
 import {
   attempt,
   InputError,
-  machineKinds,
   parseQuantity,
   sketchShaft,
   unitSymbol,
@@ -15,22 +14,13 @@ import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { computed, reactive, ref, watch } from 'vue'
+import { kindOptions } from '../register/words.ts'
 import { useSettings } from '../shell/settings.ts'
 import { useShaft } from './use-shaft.ts'
 
 /** Nothing is drawn yet: a kind of machine and four sizes make a shaft line to correct by hand. */
 const shaft = useShaft()
 const settings = useSettings()
-const kindWords: Record<MachineKind, string> = {
-  motor: 'motor',
-  pump: 'pump',
-  fan: 'fan',
-  conveyor: 'conveyor shaft',
-  gearbox: 'gear shaft',
-  spindle: 'spindle',
-  other: 'something else',
-}
-const kinds = machineKinds.map((kind) => ({ value: kind, label: kindWords[kind] }))
 const kind = ref<MachineKind>(shaft.detail.value?.machine.kind ?? 'other')
 
 const sizes: {
@@ -92,7 +82,7 @@ function draw() {
         <Select
           v-model="kind"
           label-id="sketch-kind"
-          :options="kinds"
+          :options="kindOptions"
           option-label="label"
           option-value="value"
           aria-label="Machine"

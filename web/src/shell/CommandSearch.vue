@@ -15,27 +15,27 @@ const text = ref<string | Hit>('')
 const hits = ref<Hit[]>([])
 const box = useTemplateRef<{ $el: HTMLElement }>('box')
 
+const mostHits = 12
+
 /** Machines and positions whose tag, name or bearing holds every word that was typed. */
 async function find({ query }: { query: string }) {
   const words = query.toLowerCase().split(/\s+/).filter(Boolean)
-  const { areas } = await api.yard()
-  const all = areas.flatMap(({ name: area, machines }) =>
-    machines.flatMap((machine): (Hit & { text: string })[] => [
-      {
-        label: `${machine.tag} ${machine.name}`,
-        detail: area,
-        to: { name: 'machine', params: { id: machine.id } },
-        text: `${machine.tag} ${machine.name} ${area}`.toLowerCase(),
-      },
-      ...machine.positions.map((position) => ({
-        label: `${machine.tag} ${machine.name}, ${position.name.toLowerCase()}`,
-        detail: position.designation ?? 'no bearing entered',
-        to: { name: 'position', params: { id: position.id } },
-        text: `${machine.tag} ${machine.name} ${position.name} ${position.designation ?? ''}`.toLowerCase(),
-      })),
-    ]),
-  )
-  hits.value = all.filter(({ text: line }) => words.every((word) => line.includes(word))).slice(0, 12)
+  const { machines } = await api.searchRegister({ q: query.slice(0, 100), limit: mostHits })
+  const all = machines.flatMap((machine): (Hit & { text: string })[] => [
+    {
+      label: `${machine.tag} ${machine.name}`,
+      detail: machine.area,
+      to: { name: 'machine', params: { id: machine.id } },
+      text: `${machine.tag} ${machine.name} ${machine.area}`.toLowerCase(),
+    },
+    ...machine.positions.map((position) => ({
+      label: `${machine.tag} ${machine.name}, ${position.name.toLowerCase()}`,
+      detail: position.designation ?? 'no bearing entered',
+      to: { name: 'position', params: { id: position.id } },
+      text: `${machine.tag} ${machine.name} ${position.name} ${position.designation ?? ''}`.toLowerCase(),
+    })),
+  ])
+  hits.value = all.filter(({ text: line }) => words.every((word) => line.includes(word))).slice(0, mostHits)
 }
 
 async function open({ value }: { value: Hit }) {

@@ -2,17 +2,21 @@
 import type { MachineDetail } from '@yardfrost/contract'
 import { lookUpBearing, wantedLife } from '@yardfrost/core'
 import { ref } from 'vue'
-import { api, ApiFailure } from '../api/client.ts'
+import { api, ApiFailure, SaveConflict } from '../api/client.ts'
 import { catalogue } from '../bench/references.ts'
 import { halfSection, type HalfSection } from '../drawing/half-section.ts'
 import SectionThumb from '../drawing/SectionThumb.vue'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
+import { criticalityWords, kindWords } from '../register/words.ts'
 import { usePageState } from '../shell/page-state.ts'
+import { useSession } from '../shell/session.ts'
+import { shownTime } from '../shell/shown-time.ts'
 
 const { id } = defineProps<{ id: string }>()
 const format = useFormat()
 const page = usePageState()
+const session = useSession()
 page.saving = null
 page.crumbs = [{ label: 'Yard', to: { name: 'yard' } }]
 
@@ -32,6 +36,19 @@ async function load() {
 }
 void load()
 
+const trouble = ref('')
+async function retire(retired: boolean) {
+  if (!machine.value) return
+  try {
+    machine.value = await api.retireMachine(id, { version: machine.value.version, retired })
+    trouble.value = ''
+  } catch (error) {
+    if (!(error instanceof ApiFailure)) throw error
+    trouble.value = `${error.message}. ${error instanceof SaveConflict ? 'Look at it again and choose then.' : error.fix}`
+    if (error instanceof SaveConflict) await load()
+  }
+}
+
 function sectionOf(designation: string | null): HalfSection | null {
   if (!designation) return null
   const found = lookUpBearing(designation, catalogue)
@@ -48,12 +65,32 @@ function sectionOf(designation: string | null): HalfSection | null {
   <section v-else-if="machine" class="machine">
     <header>
       <h1>{{ machine.tag }} {{ machine.name }}</h1>
-      <p class="quiet">{{ machine.area }}, {{ machine.kind }}, {{ wantedLife(machine.duty).label }}</p>
+      <p class="quiet">
+        {{ machine.area }}, {{ kindWords[machine.kind] }}, {{ wantedLife(machine.duty).label }},
+        {{ criticalityWords[machine.criticality] }}
+      </p>
       <p>
         <RouterLink class="shaft" :to="{ name: 'shaft', params: { id: machine.id } }" data-test="shaft-line"
           >Shaft line</RouterLink
         >: loads, growth, and who holds the shaft
       </p>
+      <p class="entry">
+        <RouterLink :to="{ name: 'entry', params: { id: machine.id } }" data-test="to-entry"
+          >Entry in the register</RouterLink
+        >
+        <template v-if="session.maySave">
+          <RouterLink :to="{ name: 'new-machine', query: { copy: machine.id } }" data-test="copy-machine"
+            >Copy</RouterLink
+          >
+          <button type="button" class="link" data-test="retire" @click="retire(!machine.retiredAt)">
+            {{ machine.retiredAt ? 'Back into service' : 'Retire' }}
+          </button>
+        </template>
+      </p>
+      <p v-if="machine.retiredAt" role="status" data-test="retired">
+        <strong>Retired {{ shownTime(machine.retiredAt) }}.</strong> It is out of the Yard; its history stays.
+      </p>
+      <p v-if="trouble" role="alert" class="error">{{ trouble }}</p>
     </header>
     <ol>
       <li v-for="position in machine.positions" :key="position.id">
@@ -102,6 +139,28 @@ ol {
 
 .shaft {
   font-weight: 650;
+}
+
+.entry {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 18px;
+}
+
+.link {
+  padding: 0;
+  border: 0;
+  background: none;
+  text-decoration: underline;
+  cursor: pointer;
+}
+
+header a {
+  color: inherit;
+}
+
+.error {
+  color: var(--stop);
 }
 
 li a {

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import type { MachineSummary, Yard } from '@yardfrost/contract'
-import { worstOf } from '@yardfrost/core'
+import type { Yard } from '@yardfrost/contract'
 import { computed, ref } from 'vue'
 import { api, ApiFailure } from '../api/client.ts'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { usePageState } from '../shell/page-state.ts'
+import MachineRow from './MachineRow.vue'
 
 const format = useFormat()
 const page = usePageState()
@@ -35,7 +35,6 @@ const calls = computed(() =>
   ),
 )
 const stops = computed(() => calls.value.filter(({ position }) => position.state === 'stop').length)
-const stateOf = (machine: MachineSummary) => worstOf(machine.positions.map(({ state }) => state))
 </script>
 
 <template>
@@ -48,36 +47,15 @@ const stateOf = (machine: MachineSummary) => worstOf(machine.positions.map(({ st
     <section class="walk" aria-label="The site">
       <header>
         <h1>{{ yard.site }}</h1>
-        <p class="quiet">Every machine in walking order, with the state of its bearings.</p>
+        <p class="quiet">
+          Every machine in walking order, with the state of its bearings. To add or find one:
+          <RouterLink class="link" :to="{ name: 'register' }" data-test="to-register">the register</RouterLink>.
+        </p>
       </header>
       <section v-for="area in yard.areas" :key="area.id" class="area">
         <h2>{{ area.name }}</h2>
         <ol>
-          <li v-for="machine in area.machines" :key="machine.id">
-            <RouterLink
-              class="machine"
-              :to="{ name: 'machine', params: { id: machine.id } }"
-              :data-machine="machine.tag"
-            >
-              <VerdictMark :state="stateOf(machine)" />
-              <span class="tag">{{ machine.tag }}</span>
-              <span>{{ machine.name }}</span>
-            </RouterLink>
-            <span class="shaft" aria-label="Positions">
-              <RouterLink
-                v-for="position in machine.positions"
-                :key="position.id"
-                class="seat"
-                :class="position.state"
-                :to="{ name: 'position', params: { id: position.id } }"
-                :title="`${position.name}: ${position.designation ?? 'no bearing entered'}`"
-                :data-position="`${machine.tag} ${position.name}`"
-              >
-                <VerdictMark :state="position.state" :size="15" />
-                <span class="bearing">{{ position.designation ?? position.name }}</span>
-              </RouterLink>
-            </span>
-          </li>
+          <MachineRow v-for="machine in area.machines" :key="machine.id" :machine="machine" />
         </ol>
       </section>
       <p v-if="machines.length === 0" class="quiet">No machines on this site yet.</p>
@@ -129,15 +107,6 @@ ol {
   list-style: none;
 }
 
-.area li {
-  display: grid;
-  grid-template-columns: minmax(230px, 290px) 1fr;
-  align-items: center;
-  gap: 12px;
-  min-height: 44px;
-  border-top: 1px solid var(--hair);
-}
-
 .area h2 {
   margin-bottom: 4px;
 }
@@ -147,58 +116,9 @@ a {
   text-decoration: none;
 }
 
-.machine {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  min-height: 44px;
-}
-
-.machine:hover span:last-child {
+.link {
   text-decoration: underline;
-}
-
-.tag {
-  font-weight: 700;
-  min-width: 58px;
-}
-
-/* Positions hang on a shaft: one centre line through all of them. */
-.shaft {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 14px;
-  padding: 5px 0;
-  background: linear-gradient(
-      90deg,
-      var(--ink-2) 0 26px,
-      transparent 26px 31px,
-      var(--ink-2) 31px 36px,
-      transparent 36px 41px
-    )
-    0 50% / 41px 1px repeat-x;
-}
-
-.seat {
-  display: flex;
-  align-items: center;
-  gap: 7px;
-  min-height: 34px;
-  padding: 3px 10px 3px 8px;
-  border: 1px solid var(--hair);
-  background: var(--sheet);
-}
-
-.seat:hover {
-  border-color: var(--ink);
-}
-
-.seat.stop {
-  border-color: var(--stop);
-}
-
-.bearing {
-  font: 16px var(--label);
+  text-underline-offset: 3px;
 }
 
 .calls {
@@ -250,14 +170,6 @@ a {
   .calls {
     border-left: 0;
     border-top: 1px solid var(--hair);
-  }
-}
-
-@media (max-width: 640px) {
-  .area li {
-    grid-template-columns: 1fr;
-    gap: 0;
-    padding-bottom: 8px;
   }
 }
 </style>
