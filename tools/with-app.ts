@@ -6,8 +6,10 @@ const [script] = process.argv.slice(2)
 if (!script) throw new Error('name the script to run')
 const { cluster, remove } = await temporaryCluster()
 try {
-  const app = await temporaryApp(await newDatabase(cluster, 'app'))
+  const database = await newDatabase(cluster, 'app')
+  const app = await temporaryApp(database)
   process.env['YARDFROST_URL'] = `http://127.0.0.1:${app.port}`
+  process.env['YARDFROST_DATABASE'] = database
   try {
     await import(pathToFileURL(script).href)
   } finally {

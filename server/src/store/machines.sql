@@ -18,40 +18,31 @@ where site_id = $1
 
 -- name: searchRegister
 -- A page of the register in walking order, with how many machines and positions were found in all.
--- $1 site id (uuid)   $2 words in lower case (text[]), each found in the machine, its area or one of its positions
+-- $1 site id (uuid)   $2 patterns in lower case (text[]), each found in the machine, its area or its positions
 -- $3 kind, or null   $4 criticality, or null   $5 retired ones (boolean)   $6 offset   $7 limit
-with found as (
-  select m.id
+with found as not materialized (
+  select m.id, m.position_count, a.walk_order as area_order, m.walk_order, m.tag
   from machine m
   join area a on a.id = m.area_id
   where m.site_id = $1
     and ($3::text is null or m.kind = $3)
     and ($4::text is null or m.criticality = $4)
     and (m.retired_at is not null) = $5
-    and not exists (
-      select 1
-      from unnest($2::text[]) word
-      where strpos(lower(concat_ws(' ', m.tag, m.name, a.name)), word) = 0
-        and not exists (
-          select 1
-          from position p
-          where p.machine_id = m.id
-            and p.retired_at is null
-            and strpos(lower(concat_ws(' ', p.name, p.designation)), word) > 0
-        )
-    )
+    and lower(concat_ws(' ', m.tag, m.name, a.name, m.position_words)) like all ($2::text[])
 ), page as (
-  select r.*
-  from machine_in_register r
-  join found f on f.id = r.id
-  order by r.area_order, r.walk_order, r.tag
+  -- Positions are gathered for the machines of this page alone.
+  select id
+  from found
+  order by area_order, walk_order, tag
   offset $6
   limit $7
 )
-select
-  (select count(*)::int from found) as total,
-  (select count(*)::int from position p join found f on f.id = p.machine_id where p.retired_at is null) as positions,
-  (select coalesce(jsonb_agg(to_jsonb(page)), '[]') from page) as machines
+select count(*)::int as total, coalesce(sum(f.position_count), 0)::int as positions, (
+    select coalesce(json_agg(row_to_json(r) order by r.area_order, r.walk_order, r.tag), '[]'::json)
+    from page
+    join machine_in_register r on r.id = page.id
+  ) as machines
+from found f
 
 -- name: findArea
 -- An area of a site by its name.

@@ -84,11 +84,12 @@ export async function searchRegister(
   query: z.output<typeof RegisterQuery>,
 ): Promise<RegisterPage> {
   const { q, kind, criticality, retired, offset, limit } = query
-  const wanted = q.toLowerCase().split(/\s+/).filter(Boolean)
+  const words = q.toLowerCase().split(/\s+/).filter(Boolean)
+  const patterns = words.map((word) => `%${word.replace(/[\\%_]/g, '\\$&')}%`)
   const { rows } = await db.query({
     name: 'machines.searchRegister',
     text: sql.searchRegister,
-    values: [siteId, wanted, kind, criticality, retired, offset, limit],
+    values: [siteId, patterns, kind, criticality, retired, offset, limit],
   })
   return z.object({ total: z.int(), positions: z.int(), machines: z.array(MachineRow) }).parse(rows[0])
 }

@@ -23,8 +23,10 @@ where p.site_id = $1
 -- New inputs of a position, if nobody saved since; no row comes back otherwise.
 -- $1 site id (uuid)   $2 position id (uuid)   $3 version the save started from   $4 inputs   $5 assessment
 -- $6 state   $7 designation   $8 account id (uuid)   $9 rated life (h, or null)   $10 bearing type (or null)
+-- $11 worst finding (or null)
 update position
 set inputs = $4, assessment = $5, state = $6, designation = $7, saved_by = $8, life_h = $9, bearing_type = $10,
+  finding = $11,
   version = version + 1, saved_at = now()
 where site_id = $1
   and id = $2
@@ -60,8 +62,10 @@ limit $3
 -- New position with its first assessment.
 -- $1 site id (uuid)   $2 machine id (uuid)   $3 name   $4 walking order   $5 inputs   $6 assessment   $7 state
 -- $8 designation   $9 account id (uuid, or null)   $10 rated life (h, or null)   $11 bearing type (or null)
-insert into position (site_id, machine_id, name, walk_order, inputs, assessment, state, designation, saved_by, life_h, bearing_type)
-values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11)
+-- $12 worst finding (or null)
+insert into position (site_id, machine_id, name, walk_order, inputs, assessment, state, designation, saved_by, life_h, bearing_type,
+  finding)
+values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12)
 returning id
 
 -- name: listPositionsOfMachine

@@ -93,6 +93,7 @@ function searchable(assessment: Assessment) {
     designation: value?.kind === 'text' ? value.text : null,
     lifeH: numberOf(assessment.lenses.carry.figures['life']),
     bearingType: assessment.bearingType,
+    finding: assessment.findings[0]?.reason ?? null,
   }
 }
 
@@ -118,7 +119,7 @@ export interface PositionSave {
 
 /** `savePosition` inside a transaction that is under way. */
 export async function savePositionIn(db: pg.PoolClient, save: PositionSave): Promise<PositionDetail> {
-  const { state, designation, lifeH, bearingType } = searchable(save.assessment)
+  const { state, designation, lifeH, bearingType, finding } = searchable(save.assessment)
   const { rows } = await db.query({
     name: 'positions.savePosition',
     text: sql.savePosition,
@@ -133,6 +134,7 @@ export async function savePositionIn(db: pg.PoolClient, save: PositionSave): Pro
       save.accountId,
       lifeH,
       bearingType,
+      finding,
     ],
   })
   if (!rows[0]) throw new ConflictError(await getPosition(db, save.siteId, save.positionId))
@@ -191,7 +193,7 @@ export async function addPosition(
     accountId: string | null
   },
 ): Promise<string> {
-  const { state, designation, lifeH, bearingType } = searchable(position.assessment)
+  const { state, designation, lifeH, bearingType, finding } = searchable(position.assessment)
   const { rows } = await db.query({
     name: 'positions.addPosition',
     text: sql.addPosition,
@@ -207,6 +209,7 @@ export async function addPosition(
       position.accountId,
       lifeH,
       bearingType,
+      finding,
     ],
   })
   const id = z.uuid().parse(rows[0]?.id)
