@@ -3,7 +3,7 @@ import { judgedLife, workOutCarry } from '../carry/work-out.ts'
 import type { Machine } from '../model/machine.ts'
 import type { Position } from '../model/position.ts'
 import { float, type Float } from '../shaftline/float.ts'
-import { growth, growthMarginMm, type Growth } from '../shaftline/growth.ts'
+import { growth, growthMarginMm, withinBounds, type Growth } from '../shaftline/growth.ts'
 
 /** How the shaft grows and what comes of it. */
 export interface GrowthOutcome {
@@ -29,7 +29,7 @@ function roomFor({ float: given }: Position, { growthMm }: Growth, bearing: Reso
   if (locatedEnds === null) return null
   if (locatedEnds !== 2 && (roomTowardMm === null || roomAwayMm === null)) return null
   return float({
-    growthMm: Math.max(-50, Math.min(50, growthMm)),
+    growthMm: withinBounds(growthMm),
     locatedEnds,
     marginMm: growthMarginMm,
     ...(roomTowardMm === null ? {} : { roomTowardMm }),

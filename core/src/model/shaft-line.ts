@@ -49,6 +49,9 @@ const Coupling = z.strictObject({
   misalignShare: measured(z.number().min(0).max(0.5), 'Share of the drive force, out of line', 'ratio', '').default(
     0.1,
   ),
+  gapMm: measured(z.number().min(0).max(500), 'Gap of the halves, set cold', 'length', 'mm').nullable().default(null),
+  leastGapMm: measured(z.number().min(0).max(500), 'Least gap it may have', 'length', 'mm').nullable().default(null),
+  otherGrowthMm: measured(z.number().min(0).max(50), 'Other shaft comes toward it by', 'length', 'mm').default(0),
 })
 const Pulley = z.strictObject({
   kind: z.literal('pulley'),
@@ -130,6 +133,22 @@ export const partFields: Record<PartKind, z.ZodObject> = {
   force: Force,
 }
 
+/** One step of a duty that repeats: how hard the machine works in it, how fast it turns, and its share of the time. */
+const LineStep = z.strictObject({
+  share: measured(z.number().min(0).max(1), 'Share of the time', 'ratio', ''),
+  work: measured(z.number().min(0).max(3), 'Work, of the full', 'ratio', ''),
+  speedRpm: measured(z.number().min(0).max(100_000), 'Speed', 'speed', 'r/min'),
+})
+export type LineStep = z.output<typeof LineStep>
+
+/** What was found of one question of the arrival list. */
+const Found = z.strictObject({
+  answer: z.string().max(60),
+  note: z.string().max(300).default(''),
+  valueMm: z.number().min(0).max(100).nullable().default(null),
+})
+export type Found = z.output<typeof Found>
+
 /** One machine's shaft: its steps, its bearings, what it carries, how it runs. Places in mm from its left end. */
 export const ShaftLine = z.strictObject({
   sections: z.array(Section).min(1).max(30),
@@ -145,5 +164,9 @@ export const ShaftLine = z.strictObject({
   housingStiffnessNPerMm: measured(z.number().gt(0).max(1e8), 'A housing gives', 'stiffness', 'N/mm')
     .nullable()
     .default(null),
+  /** Steps of its duty; none where it runs as it stands here. */
+  steps: z.array(LineStep).max(8).default([]),
+  /** Answers of the arrival list, by question. */
+  arrival: z.record(z.string().max(120), Found).default({}),
 })
 export type ShaftLine = z.output<typeof ShaftLine>

@@ -4,11 +4,19 @@ import type { ShaftLine } from '../model/shaft-line.ts'
 import { lineLoads, type LineLoads } from './support-loads.ts'
 
 const known = new WeakMap<ShaftLine, LineLoads>()
+const knownSteps = new WeakMap<ShaftLine, LineLoads[]>()
 
-/** Loads of a shaft line, worked out once a line. */
+/** Loads of a shaft line at full work, worked out once a line. */
 export function loadsOf(line: ShaftLine): LineLoads {
   const loads = known.get(line) ?? lineLoads(line)
   known.set(line, loads)
+  return loads
+}
+
+/** The same for every step of its duty, in their order. */
+function stepLoadsOf(line: ShaftLine): LineLoads[] {
+  const loads = knownSteps.get(line) ?? line.steps.map((step) => lineLoads(line, step))
+  knownSteps.set(line, loads)
   return loads
 }
 
@@ -30,7 +38,7 @@ export function withShaftLine(position: Position, machine: Machine): Position {
   const found = position.load.from === 'shaft-line' ? supportOf(machine) : null
   const { shaft } = machine
   if (!found || !shaft) return position
-  const { load, support } = found
+  const { load, support, index } = found
   const held = shaft.supports.filter(({ holds }) => holds === 'both').length
   const other = shaft.supports.find((one) => one !== support)
   return {
@@ -45,7 +53,12 @@ export function withShaftLine(position: Position, machine: Machine): Position {
       tiltDeg: null,
       rotorKg: null,
       shockFactor: null,
-      steps: [],
+      steps: stepLoadsOf(shaft).map(({ supports }, step) => ({
+        radialN: supports[index]?.radialN ?? 0,
+        axialN: Math.abs(supports[index]?.axialN ?? 0),
+        speedRpm: shaft.steps[step]?.speedRpm ?? 0,
+        share: shaft.steps[step]?.share ?? 0,
+      })),
     },
     float: {
       ...position.float,

@@ -23,6 +23,10 @@ export interface Growth {
 /** Room beyond the computed growth, mm: ten thou. */
 export const growthMarginMm = 0.25
 
+/** Most that `float` takes; a shaft that grows more is bound in any housing. */
+const mostGrowthMm = 50
+export const withinBounds = (growthMm: number): number => Math.max(-mostGrowthMm, Math.min(mostGrowthMm, growthMm))
+
 /**
  * How far a shaft grows between its bearings, by three schools.
  *

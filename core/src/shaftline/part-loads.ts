@@ -18,6 +18,12 @@ export interface ShaftLoad {
   turns: boolean
 }
 
+/** How a machine runs for a while: work as a share of the full, and speed. */
+export interface Running {
+  work: number
+  speedRpm: number
+}
+
 /** Density of steel, kg/mm³. */
 const steelDensity = 7.85e-6
 /** Density of what a pump moves, kg/m³: cold brine is a little heavier than water. */
@@ -30,11 +36,30 @@ const liquidDensity = 1000
  *
  * The shock factor is on the working loads, not on the weight. Weight acts down and, on a machine leant over, along the shaft.
  *
+ * @param running - otherwise than full work at full speed: what comes from the work goes with it, unbalance with the speed;
+ *   weight, magnetic pull and the tension of a friction belt stay
  * @see handbook practice for drives and gears; ISO 21940-11 for balance grades; volute pump practice for impellers
  */
-export function partLoads(line: ShaftLine): ShaftLoad[] {
-  return [...shaftWeight(line), ...line.parts.flatMap((part) => [...weightOf(part, line), ...workOf(part, line)])]
+export function partLoads(line: ShaftLine, running: Running = { work: 1, speedRpm: line.speedRpm }): ShaftLoad[] {
+  return [
+    ...shaftWeight(line),
+    ...line.parts.flatMap((part) => [
+      ...weightOf(part, line),
+      ...workOf(part, line).map((load) => (staysTight(part) ? load : atWork(load, running.work))),
+      ...unbalanceOf(part, line, running.speedRpm),
+    ]),
+  ]
 }
+
+/** A V-belt or flat belt is as tight empty as it is loaded, and a rotor is pulled as soon as it is switched on. */
+const staysTight = (part: ShaftPart): boolean =>
+  part.kind === 'rotor' || (part.kind === 'pulley' && !['chain', 'toothed-belt'].includes(part.drive))
+
+const atWork = (load: ShaftLoad, work: number): ShaftLoad => ({
+  ...load,
+  radialN: load.radialN * work,
+  axialN: load.axialN * work,
+})
 
 /** Mass of each section at its middle. */
 export function sectionMasses({ sections }: ShaftLine): { xMm: number; massKg: number }[] {
@@ -93,28 +118,21 @@ function workOf(part: ShaftPart, line: ShaftLine): ShaftLoad[] {
     case 'pulley':
       return [
         load('belt pull', driveFactor(part.drive) * part.tension * driveForce(line, part.diameterMm), part.angleDeg),
-        ...unbalanceOf(part, line),
       ].filter(({ radialN }) => radialN > 0)
     case 'gear':
       return gearLoads(part, line, load)
     case 'impeller':
-      return [load('volute', impellerRadial(part), 0, part.thrustN), ...unbalanceOf(part, line)].filter(
+      return [load('volute', impellerRadial(part), 0, part.thrustN)].filter(
         ({ radialN, axialN }) => radialN > 0 || axialN !== 0,
       )
     case 'wheel': {
       const thrust = (part.pressurePa * Math.PI * (part.inletMm / 1000) ** 2) / 4
-      return [
-        ...(thrust > 0 ? [load('wheel thrust', 0, 0, part.thrustWay === 'right' ? thrust : -thrust)] : []),
-        ...unbalanceOf(part, line),
-      ]
+      return thrust > 0 ? [load('wheel thrust', 0, 0, part.thrustWay === 'right' ? thrust : -thrust)] : []
     }
     case 'rotor':
-      return [
-        ...(part.pullShare > 0 && part.massKg > 0
-          ? [load('magnetic pull', part.pullShare * part.massKg * standardGravity, 0)]
-          : []),
-        ...unbalanceOf(part, line),
-      ]
+      return part.pullShare > 0 && part.massKg > 0
+        ? [load('magnetic pull', part.pullShare * part.massKg * standardGravity, 0)]
+        : []
     case 'chuck':
       return [load('cut', part.cuttingN, part.angleDeg, part.thrustN)]
     case 'force':
@@ -177,9 +195,12 @@ function impellerRadial({ flowShare, headM, diameterMm, widthMm }: Extract<Shaft
   )
 }
 
-function unbalanceOf(part: Extract<ShaftPart, { gradeMmPerS: number }>, { speedRpm }: ShaftLine): ShaftLoad[] {
+/** Force of an unbalance, by the square of the speed; its grade holds at the speed of the line. */
+function unbalanceOf(part: ShaftPart, line: ShaftLine, speedRpm: number): ShaftLoad[] {
+  if (!('gradeMmPerS' in part)) return []
   const omega = (2 * Math.PI * speedRpm) / 60
-  const byGrade = (part.massKg * part.gradeMmPerS * omega) / 1000
+  const graded = (2 * Math.PI * line.speedRpm) / 60
+  const byGrade = ((part.massKg * part.gradeMmPerS) / 1000 / graded) * omega ** 2
   const byStuck = (part.stuckG / 1000) * (part.stuckRadiusMm / 1000) * omega ** 2
   const radialN = byGrade + byStuck
   return radialN > 0

@@ -1,6 +1,6 @@
 import type { ShaftLine } from '../model/shaft-line.ts'
 import { solveBeam } from './beam.ts'
-import { partLoads, type ShaftLoad } from './part-loads.ts'
+import { partLoads, type Running, type ShaftLoad } from './part-loads.ts'
 import { reactions } from './reactions.ts'
 
 /** What one bearing of a shaft line carries. Loads on the bearing, N. */
@@ -33,10 +33,11 @@ export interface LineLoads {
  * The loads that turn are taken in step with one another, the worst they can be. Thrust goes to the bearing that holds its way,
  * shared evenly where several do.
  *
+ * @param running - otherwise than full work at full speed
  * @returns zero radial loads on a shaft with one support, which cannot stand: the arrangement says so
  */
-export function lineLoads(line: ShaftLine): LineLoads {
-  const loads = partLoads(line)
+export function lineLoads(line: ShaftLine, running?: Running): LineLoads {
+  const loads = partLoads(line, running)
   const standing = loads.filter(({ turns }) => !turns)
   const turning = loads.filter(({ turns }) => turns)
   const radians = (degrees: number) => (degrees * Math.PI) / 180

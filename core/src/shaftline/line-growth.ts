@@ -1,0 +1,77 @@
+import type { ShaftLine } from '../model/shaft-line.ts'
+import { roomsOf } from './apply-loads.ts'
+import { float } from './float.ts'
+import { growth, growthMarginMm, withinBounds, type Growth } from './growth.ts'
+
+/** How the shaft of a line grows, which way, and what comes of it. */
+export interface LineGrowth {
+  grown: Growth
+  to: 'left' | 'right' | null
+  residualMm: number | null
+  thrustN: number | null
+  spanMm: number
+  coupling: CouplingGap | null
+}
+
+/** What growth does to the gap of a coupling. */
+export interface CouplingGap {
+  /** Closes the gap, mm; negative opens it. The other shaft's share is in it. */
+  closesMm: number
+  /** Left of it at its hottest; null where nobody said what it is cold. */
+  hotMm: number | null
+  leastMm: number | null
+}
+
+/** @returns null for a shaft whose bearings stand in one place */
+export function lineGrowth(line: ShaftLine): LineGrowth | null {
+  const places = line.supports.map(({ xMm }) => xMm)
+  const spanMm = Math.max(...places) - Math.min(...places)
+  if (spanMm < 10) return null
+  const grown = growth({ spanMm, material: line.material, assemblyC: line.assemblyC, runningC: line.hottestC })
+  const held = line.supports.filter(({ holds }) => holds === 'both')
+  const floating = line.supports.find(({ holds }) => holds === 'none')
+  const to = held.length === 1 && floating && held[0] ? (floating.xMm > held[0].xMm ? 'right' : 'left') : null
+  const { roomTowardMm, roomAwayMm } = roomsOf(line)
+  const known = held.length >= 2 || (roomTowardMm !== null && roomAwayMm !== null)
+  const thinnest = Math.min(...line.sections.map(({ diameterMm }) => diameterMm))
+  const room = known
+    ? float({
+        growthMm: withinBounds(grown.growthMm),
+        locatedEnds: held.length >= 2 ? 2 : 1,
+        marginMm: growthMarginMm,
+        ...(roomTowardMm === null ? {} : { roomTowardMm }),
+        ...(roomAwayMm === null ? {} : { roomAwayMm }),
+        spanMm: Math.min(spanMm, 20_000),
+        shaftDiameterMm: Math.max(3, Math.min(thinnest, 2000)),
+        ...(line.housingStiffnessNPerMm === null ? {} : { housingStiffnessNPerMm: line.housingStiffnessNPerMm }),
+      })
+    : null
+  return {
+    grown,
+    to,
+    residualMm: room?.residualMm ?? null,
+    thrustN: room?.verdict === 'bound' ? room.thrustN : null,
+    spanMm,
+    coupling: couplingGap(line),
+  }
+}
+
+/**
+ * Growth between the end that holds and the coupling, with what the other shaft comes toward it.
+ *
+ *     closes = α |x_coupling − x_held| (t_hot − t_assembly) + other
+ */
+function couplingGap({ parts, supports, material, assemblyC, hottestC }: ShaftLine): CouplingGap | null {
+  const coupling = parts.find((part) => part.kind === 'coupling')
+  const held = supports.filter(({ holds }) => holds === 'both')
+  const [holder] = held
+  if (!coupling || !holder || held.length > 1) return null
+  const spanMm = Math.abs(coupling.xMm - holder.xMm)
+  const ownMm = spanMm < 10 ? 0 : growth({ spanMm, material, assemblyC, runningC: hottestC }).growthMm
+  const closesMm = ownMm + coupling.otherGrowthMm
+  return {
+    closesMm,
+    hotMm: coupling.gapMm === null ? null : coupling.gapMm - closesMm,
+    leastMm: coupling.leastGapMm,
+  }
+}
