@@ -11,7 +11,8 @@ import type { Position } from './model/position.ts'
 import { assessMount } from './mount/assess.ts'
 import { assessSeat } from './seat/assess.ts'
 import { withShaftLine } from './shaftline/apply-loads.ts'
-import { assessment, type Assessment } from './working/assessment.ts'
+import { arrivalChecks, type ArrivalCheck } from './shaftline/arrival.ts'
+import { assessment, withChecks, type Assessment, type Lens } from './working/assessment.ts'
 
 /**
  * Every figure and check of a position, all lenses, in working order: each lens looks only back along it.
@@ -42,14 +43,24 @@ export function assess(
     shaftInterferenceUm: seated.fits.shaft?.interferenceMeanUm ?? null,
     housingInterferenceUm: seated.fits.housing?.interferenceMeanUm ?? null,
   }
+  const arrived = foundOnArrival(position, machine)
+  const at = (lens: Lens) => arrived.filter((check) => check.lens === lens)
   const lenses = {
-    identify: assessIdentify(position, bearing, catalogue),
+    identify: withChecks(assessIdentify(position, bearing, catalogue), at('identify')),
     carry: carried.assessment,
     seat: seated.assessment,
-    float: floated.assessment,
+    float: withChecks(floated.assessment, at('float')),
     mount: assessMount(position, bearing, seated.shaftInterferenceMaxUm),
-    grease: assessGrease(position, bearing, carried.loadRatio),
+    grease: withChecks(assessGrease(position, bearing, carried.loadRatio), at('grease')),
     diagnose: assessDiagnose(position, bearing, facts, damage),
   }
   return assessment(lenses, bearing.kind === 'found' ? bearing.bearing.row.type : null)
+}
+
+/** What was found of this position, and of its machine as a whole, when somebody came to it after others. */
+function foundOnArrival(inputs: Position, { shaft, position }: Machine): ArrivalCheck[] {
+  if (!shaft || position === undefined || Object.keys(shaft.arrival).length === 0) return []
+  return arrivalChecks(shaft, [{ name: position, inputs }]).filter(
+    (check) => check.position === null || check.position === position,
+  )
 }

@@ -78,6 +78,8 @@ export type { Remedy } from './seat/worn-seat.ts'
 export { rankCauses } from './diagnose/rank-causes.ts'
 export { numberOf, type Figure, type FigureValue, type Given, type Missing } from './working/figure.ts'
 export { withShaftLine } from './shaftline/apply-loads.ts'
+export { arrivalChecks, arrivalQuestions, type ArrivalCheck, type ArrivalQuestion } from './shaftline/arrival.ts'
+export { shaftLevers, shaftLife, type Lever, type ShaftLife } from './shaft-life.ts'
 export { assessLine, type LineAssessment } from './shaftline/assess-line.ts'
 export { sketchShaft, usualSketch, type ShaftSketch } from './shaftline/templates.ts'
 export { firstCriticalRpm, solveBeam } from './shaftline/beam.ts'
@@ -86,6 +88,8 @@ export {
   partKinds,
   ShaftLine,
   ShaftPart,
+  type Found,
+  type LineStep,
   type PartKind,
   type ShaftSection,
   type ShaftSupport,

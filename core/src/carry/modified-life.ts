@@ -4,12 +4,13 @@ import reliability from '../../data/iso281-reliability.json' with { type: 'json'
 import { InputError } from '../errors/input-error.ts'
 import { fatigueLimit } from '../catalogue/fatigue-limit.ts'
 import { BearingType, isBall } from '../model/bearing-type.ts'
+import { cleanlinessLevels } from '../model/position.ts'
 import { interpolate } from '../tables/step-table.ts'
 import { basicLife } from './basic-life.ts'
 import { requiredViscosity } from './viscosity.ts'
 
 export const Cleanliness = z
-  .enum(['high', 'normal', 'slight', 'severe', 'very-severe'])
+  .enum(cleanlinessLevels)
   .meta({ description: 'Contamination, from very clean (high) to dirty surroundings (very-severe)' })
 export type Cleanliness = z.infer<typeof Cleanliness>
 export const Lubrication = z.enum(['grease', 'oil-bath']).meta({ description: 'Lubrication' })

@@ -1,6 +1,6 @@
 import type { BearingLookup } from '../catalogue/resolve-bearing.ts'
 import type { Machine } from '../model/machine.ts'
-import type { Position } from '../model/position.ts'
+import { cleanlinessLevels, type Position } from '../model/position.ts'
 import { inSentence } from '../model/sentence.ts'
 import { withShaftLine } from '../shaftline/apply-loads.ts'
 import { judgedLife, workOutCarry } from './work-out.ts'
@@ -21,8 +21,6 @@ const beltTimes = 1.5
 const hotterK = 15
 /** One grade of ISO VG thinner. */
 const thinnerTimes = 1 / 1.5
-
-const cleanlinessSteps = ['high', 'normal', 'slight', 'severe', 'very-severe'] as const
 
 /**
  * What the usual mishaps would do to the life: twice the load, a belt too tight, more dirt, more heat, thinner oil.
@@ -58,7 +56,7 @@ function casesOf(position: Position): { key: WhatIf['key']; label: string; chang
     ...position,
     grease: { ...grease, ...changes },
   })
-  const dirtier = grease.cleanliness && cleanlinessSteps[cleanlinessSteps.indexOf(grease.cleanliness) + 1]
+  const dirtier = grease.cleanliness && cleanlinessLevels[cleanlinessLevels.indexOf(grease.cleanliness) + 1]
   const filmCounts = grease.cleanliness !== null && grease.nu40Cst !== null && grease.runningC !== null
   return [
     { key: 'double', label: 'twice the load', changed: times(2, 2) },

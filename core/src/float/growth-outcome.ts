@@ -42,7 +42,7 @@ function roomFor({ float: given }: Position, { growthMm }: Growth, bearing: Reso
 }
 
 /** Life with the thrust on top of the axial load that is there; 0 where the bearing takes no such load. */
-function lifeUnder(thrustN: number, position: Position, machine: Machine, lookup: BearingLookup): number | null {
+export function lifeUnder(thrustN: number, position: Position, machine: Machine, lookup: BearingLookup): number | null {
   const { load } = position
   const steps = load.steps.map((step) => ({ ...step, axialN: step.axialN + thrustN }))
   const pushed = { ...position, load: { ...load, axialN: (load.axialN ?? 0) + thrustN, steps } }

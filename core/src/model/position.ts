@@ -160,16 +160,15 @@ export const thickenerNames = [
 ] as const
 const thickener = (title: string) => z.enum(thickenerNames).nullable().default(null).meta({ title })
 
+/** From very clean to washed down. */
+export const cleanlinessLevels = ['high', 'normal', 'slight', 'severe', 'very-severe'] as const
+
 const GreaseFields = z.strictObject({
   lubrication: z.enum(['grease', 'oil-bath']).default('grease').meta({ title: 'Lubricant' }),
   nu40Cst: quantity(z.number().min(2).max(5000), 'Base oil at 40 °C', 'viscosity', 'mm²/s'),
   viscosityIndex: quantity(z.number().min(0).max(300), 'Viscosity index', 'ratio', ''),
   runningC: quantity(z.number().min(-20).max(200), 'Housing, running', 'temperature', '°C'),
-  cleanliness: z
-    .enum(['high', 'normal', 'slight', 'severe', 'very-severe'])
-    .nullable()
-    .default(null)
-    .meta({ title: 'Cleanliness' }),
+  cleanliness: z.enum(cleanlinessLevels).nullable().default(null).meta({ title: 'Cleanliness' }),
   contamination: z
     .enum(['light', 'heavy', 'light-abrasive', 'heavy-abrasive'])
     .default('light')

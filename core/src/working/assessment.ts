@@ -78,6 +78,13 @@ export function assessLens({
   return { ...parts, state, missing, cautions: parts.cautions ?? [] }
 }
 
+/** A lens with checks that come from elsewhere than its own inputs. */
+export function withChecks(lens: LensAssessment, more: readonly Check[]): LensAssessment {
+  if (more.length === 0) return lens
+  const state = worstOf([lens.state, ...more.map(({ verdict }) => verdict)])
+  return { ...lens, state, checks: [...lens.checks, ...more] }
+}
+
 /** What the figures still need, each field once. */
 function missingOf(figures: Record<string, Figure>): Missing[] {
   const missing: Missing[] = []

@@ -156,6 +156,19 @@ describe('who holds the shaft', () => {
       assert.match(check?.reason ?? '', reason)
     })
 
+  it('bends more on bearings that give, and is critical sooner', () => {
+    const stiff = {
+      sections: [{ lengthMm: 1000, diameterMm: 90 }],
+      parts: [part('force', { radialN: 9000, massKg: 60 })],
+    }
+    const rigid = assessLine(line(stiff), new Map(), catalogue).bending
+    const giving = assessLine(line(stiff), bearings, catalogue).bending
+    assert.deepEqual(rigid?.giveMm, [null, null])
+    assert.isAbove(giving?.giveMm[0] ?? NaN, 0.003)
+    assert.isAbove(giving?.largestMm ?? NaN, rigid?.largestMm ?? NaN)
+    assert.isBelow(giving?.criticalRpm ?? NaN, rigid?.criticalRpm ?? NaN)
+  })
+
   it('watches a slope that the bearing does not forgive, and a speed near the critical one', () => {
     const thin = line({
       sections: [{ lengthMm: 1000, diameterMm: 40 }],
@@ -165,6 +178,81 @@ describe('who holds the shaft', () => {
     assert.isDefined(found.checks.find(({ key }) => key.startsWith('slope')))
     const near = assessLine({ ...thin, speedRpm: (found.bending?.criticalRpm ?? 0) * 0.95 }, bearings, catalogue)
     assert.isDefined(near.checks.find(({ key }) => key === 'critical'))
+  })
+})
+
+describe('the coupling gap', () => {
+  // Held at B, 700 mm from the coupling: 0.7 m · 11.9e-6 · 70 K is about 0.58 mm.
+  const gap = (changes: object, rest: object = {}) =>
+    assessLine(
+      line({
+        sections: [{ lengthMm: 1000, diameterMm: 60 }],
+        hottestC: 90,
+        supports: [
+          { position: 'A', xMm: 200, holds: 'none', roomLeftMm: 2, roomRightMm: 2 },
+          { position: 'B', xMm: 800, holds: 'both' },
+        ],
+        parts: [part('coupling', { xMm: 100, ...changes })],
+        ...rest,
+      }),
+      new Map(),
+      catalogue,
+    )
+
+  it('closes by the growth from the end that holds, and by what the other shaft brings', () => {
+    const { coupling } = gap({ gapMm: 3 })
+    assert.approximately(coupling?.closesMm ?? NaN, 0.59, 0.03)
+    assert.approximately(coupling?.hotMm ?? NaN, 2.41, 0.03)
+    assert.approximately(gap({ gapMm: 3, otherGrowthMm: 0.4 }).coupling?.closesMm ?? NaN, 0.99, 0.03)
+  })
+
+  for (const [why, changes, verdict, reason] of [
+    ['enough is left', { gapMm: 3, leastGapMm: 2 }, 'go', /is left when it is hot/],
+    ['less than the coupling needs', { gapMm: 3, leastGapMm: 2.8 }, 'stop', /where {2.8 mm} is needed/],
+    ['the halves touch', { gapMm: 0.4 }, 'stop', /the shafts push each other/],
+    ['nobody said what it is', {}, undefined, /^$/],
+  ] as const)
+    it(`${verdict ?? 'nothing'}: ${why}`, () => {
+      const check = gap(changes).checks.find(({ key }) => key === 'gap')
+      assert.equal(check?.verdict, verdict)
+      assert.match(check?.reason ?? '', reason)
+    })
+
+  it('opens on a shaft that runs colder than it was fitted', () => {
+    const { checks } = gap({ gapMm: 3 }, { assemblyC: 20, hottestC: -20 })
+    assert.match(checks.find(({ key }) => key === 'gap')?.reason ?? '', /opens by/)
+  })
+})
+
+describe('a duty of several steps', () => {
+  const parts = [
+    part('pulley', { id: 'chain', drive: 'chain', diameterMm: 200 }),
+    part('pulley', { id: 'belt', drive: 'v-belt', diameterMm: 200 }),
+    part('wheel', { id: 'wheel', massKg: 100, gradeMmPerS: 6.3, pressurePa: 2000 }),
+  ]
+  const of = (work: number, speedRpm: number, what: string, from: string) =>
+    partLoads(line({ parts, powerKw: 30 }), { work, speedRpm }).find((load) => load.what === what && load.from === from)
+
+  it('half the work halves what comes from it, not the weight or a belt that stays tight', () => {
+    const half = (what: string, from: string) =>
+      (of(0.5, 1480, what, from)?.radialN ?? NaN) / (of(1, 1480, what, from)?.radialN ?? NaN)
+    assert.approximately(half('belt pull', 'chain'), 0.5, 1e-9)
+    assert.approximately(half('belt pull', 'belt'), 1, 1e-9)
+    assert.approximately(half('weight', 'wheel'), 1, 1e-9)
+    const thrust = (work: number) => of(work, 1480, 'wheel thrust', 'wheel')?.axialN ?? NaN
+    assert.approximately(thrust(0.5) / thrust(1), 0.5, 1e-9)
+  })
+
+  it('half the speed leaves a quarter of the unbalance', () => {
+    const at = (speedRpm: number) => of(1, speedRpm, 'unbalance', 'wheel')?.radialN ?? NaN
+    assert.approximately(at(740) / at(1480), 0.25, 1e-9)
+  })
+
+  it('stops shares that do not make the whole time', () => {
+    const steps = [{ share: 0.5, work: 1, speedRpm: 1480 }]
+    const check = assessLine(line({ steps }), new Map(), catalogue).checks.find(({ key }) => key === 'duty')
+    assert.equal(check?.verdict, 'stop')
+    assert.match(check?.reason ?? '', /50.0 %/)
   })
 })
 
