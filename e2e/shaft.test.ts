@@ -161,6 +161,79 @@ describe('the shaft line', () => {
     await driver.executeScript('localStorage.clear()')
   })
 
+  it('draws a load arrow out with the mouse, and takes it back in one', async () => {
+    await open('DF-42')
+    await see(driver, '[data-load="belt"]')
+    const before = await carried()
+    await driver
+      .actions()
+      .move({ origin: await see(driver, '[data-load="belt"] .grip') })
+      .press()
+      .move({ origin: 'pointer' as never, x: 0, y: -20 })
+      .move({ origin: 'pointer' as never, x: 0, y: -10 })
+      .release()
+      .perform()
+    const tension = await (await see(driver, '[data-test="parts.belt.tension"]')).getAttribute('value')
+    assert.isAbove(Number(tension), 1.2)
+    assert.notDeepEqual(await carried(), before)
+    await press(driver, 'z')
+    assert.deepEqual(await carried(), before)
+  })
+
+  it('names what buys most life, and a belt too tight among it', async () => {
+    await click(driver, '[data-part="belt"]')
+    await fill(driver, '[data-test="parts.belt.tension"]', '2.5')
+    await seeText(driver, '[data-test="levers"]', /belt at its right tension/)
+    assert.match(await read('[data-test="whole"]'), /Together .* h, wanted .* The weakest is/)
+    await driver.executeScript('localStorage.clear()')
+  })
+
+  it('runs in steps: lighter work lengthens the life, shares that miss the whole are a stop', async () => {
+    await open('BP-12')
+    await click(driver, '[data-test="line.begin-steps"]')
+    await seeText(driver, '[data-test="line.steps"]', /together 100\s%/)
+    await fill(driver, '[data-test="line.steps.1.share"]', '10')
+    await seeText(driver, '[data-check="duty"]', /make 80.0 % of the time.*together they make 100 %/s)
+    await fill(driver, '[data-test="line.steps.1.share"]', '30')
+    await driver.wait(
+      async () => (await driver.findElements(By.css('[data-check="duty"]'))).length === 0,
+      4000,
+      'shares that make the whole are still a stop',
+    )
+    await driver.executeScript('localStorage.clear()')
+  })
+
+  it('says what is left of the coupling gap when it is hot', async () => {
+    await open('CM-31')
+    await click(driver, '[data-part="coupling"]')
+    await fill(driver, '[data-test="parts.coupling.gapMm"]', '0.12 in')
+    await fill(driver, '[data-test="parts.coupling.otherGrowthMm"]', '0,4')
+    await seeText(driver, '[data-check="gap"]', /closes by .* is left when it is hot/s)
+    await fill(driver, '[data-test="parts.coupling.leastGapMm"]', '3')
+    await seeText(driver, '[data-check="gap"][data-verdict="stop"]', /where 3\smm is needed/)
+    await driver.executeScript('localStorage.clear()')
+  })
+
+  it('goes through the arrival list: answers judged at once, kept, saved, and told to the bench', async () => {
+    await driver.get(appUrl())
+    await click(driver, '[data-machine="BM-11"]')
+    await click(driver, '[data-test="arrival"]')
+    await seeText(driver, '[data-test="arrival-count"]', /^0 of \d+ answered$/)
+    await click(driver, '[data-question="rings:Drive end"] [data-answer="both"]')
+    await seeText(driver, '[data-question="rings:Drive end"] [data-verdict="stop"]', /which is to float/)
+    await fill(driver, '[data-test="measure-push"]', 'far')
+    assert.match(await read('[data-question="push"] [role="alert"]'), /Moves by is "far"; it must be/)
+    await fill(driver, '[data-test="measure-push"]', '8 thou')
+    await click(driver, '[data-question="push"] [data-answer="little"]')
+    await seeText(driver, '[data-test="arrival-count"]', /^2 of \d+ answered,\s+stop\s+1 to stop for$/)
+    await click(driver, '[data-test="save"]')
+    await seeText(driver, '[data-test="save-state"]', /^Saved/)
+    await driver.get(appUrl())
+    await openPosition(driver, 'BM-11', 'Drive end')
+    await click(driver, '[data-lens="float"]')
+    await seeText(driver, '[data-check="arrival-rings:Drive end"]', /Locating rings stand on both sides at Drive end/)
+  })
+
   it('keeps a draft of the shaft through a closed page', async () => {
     await open('BP-11')
     await see(driver, '[data-test="shaft-sheet"]')

@@ -11,7 +11,7 @@ import {
   type ShaftSketch,
 } from '@yardfrost/core'
 import type { MachineEntry } from '@yardfrost/contract'
-import { addAccount, addPosition, inTransaction, type Db } from '@yardfrost/server'
+import { addAccount, addPosition, inTransaction, savePositionIn, type Db } from '@yardfrost/server'
 import type pg from 'pg'
 import { z } from 'zod'
 
@@ -33,6 +33,13 @@ interface DemoPosition {
   float?: Partial<Position['float']>
   grease?: Partial<Position['grease']>
   diagnose?: Partial<Position['diagnose']>
+  /** How it stood before, oldest first; each differs from today in these groups. */
+  past?: (Pick<DemoPosition, 'load' | 'seat' | 'float' | 'grease'> & {
+    daysAgo: number
+    bearing?: Partial<Position['bearing']>
+  })[]
+  /** When it was saved as it is now. */
+  savedDaysAgo?: number
 }
 
 interface DemoMachine {
@@ -110,6 +117,21 @@ const conveyorDuty = [
   { radialN: 34_000, axialN: 1900, speedRpm: 20, share: 0.03 },
 ]
 
+/** Crystalliser pumps stand on three bearings: the middle one floats beside the coupling. */
+const circulationPump = (line: ShaftLine) => ({
+  supports: [...line.supports, { position: 'Coupling end', xMm: 330, holds: 'none', roomLeftMm: 0.5, roomRightMm: 1 }],
+  parts: partsWith(line, { impeller: { massKg: 120, headM: 12, flowShare: 0.7, thrustN: 2100 } }),
+})
+/** The drive end of these motors floats: the fan end holds. */
+const intakeMotor = (line: ShaftLine) => ({
+  supports: line.supports.map((one, index) => ({
+    ...one,
+    holds: index === 0 ? 'none' : 'both',
+    roomLeftMm: 1.5,
+    roomRightMm: 0.5,
+  })),
+})
+
 const areas: { name: string; machines: DemoMachine[] }[] = [
   {
     name: 'Brine intake',
@@ -120,9 +142,9 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         kind: 'pump',
         duty: 'round-the-clock',
         sketch: { boreMm: 65, spanMm: 340, speedRpm: 1475, powerKw: 37 },
-        drawn: (line) => ({ parts: partsWith(line, { impeller: { massKg: 46, headM: 34, flowShare: 0.6, thrustN: 1500 } }) }),
+        drawn: (line) => ({ parts: partsWith(line, { coupling: { gapMm: 4, leastGapMm: 3 }, impeller: { massKg: 46, headM: 34, flowShare: 0.6, thrustN: 1500 } }) }),
         positions: [
-          { name: 'Coupling end', bearing: { designation: '6313-C3', requiredClearance: 'C3' }, load: { radialN: 2900, axialN: 1700, speedRpm: 1475 }, seat: locating, float: { ...warm, locatedEnds: 1, spanMm: 340, assemblyC: 18, hottestC: 66, roomTowardMm: 0.8, roomAwayMm: 0.5 }, grease: greased },
+          { name: 'Coupling end', past: [{ daysAgo: 705, bearing: { designation: '6313' } }, { daysAgo: 388, bearing: { designation: '6313-C3' }, load: { radialN: 2700 } }], savedDaysAgo: 41, bearing: { designation: '6313-C3', requiredClearance: 'C3' }, load: { radialN: 2900, axialN: 1700, speedRpm: 1475 }, seat: locating, float: { ...warm, locatedEnds: 1, spanMm: 340, assemblyC: 18, hottestC: 66, roomTowardMm: 0.8, roomAwayMm: 0.5 }, grease: greased },
           { name: 'Impeller end', bearing: { designation: 'NU313-C3', requiredClearance: 'C3' }, load: { radialN: 6800, axialN: 0, speedRpm: 1475 }, seat: locating, float: warm, grease: greased },
         ],
       },
@@ -133,7 +155,7 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         duty: 'round-the-clock',
         sketch: { boreMm: 65, spanMm: 340, speedRpm: 1475, powerKw: 37 },
         positions: [
-          { name: 'Coupling end', bearing: { designation: '6313', requiredClearance: 'C3' }, load: { radialN: 2900, axialN: 1700, speedRpm: 1475 }, seat: locating },
+          { name: 'Coupling end', past: [{ daysAgo: 690, bearing: { designation: '6313-C3' } }, { daysAgo: 402, bearing: { designation: '6313-C3' }, load: { radialN: 3100 } }], savedDaysAgo: 9, bearing: { designation: '6313', requiredClearance: 'C3' }, load: { radialN: 2900, axialN: 1700, speedRpm: 1475 }, seat: locating },
           { name: 'Impeller end', bearing: { designation: 'NU313-C3', requiredClearance: 'C3' }, load: { radialN: 6800, axialN: 450, speedRpm: 1475 }, seat: locating },
         ],
       },
@@ -143,8 +165,7 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         kind: 'motor',
         duty: 'round-the-clock',
         sketch: { boreMm: 80, spanMm: 560, speedRpm: 1475, powerKw: 75 },
-        // The drive end floats on this one: the fan end holds.
-        drawn: (line) => ({ supports: line.supports.map((one, index) => ({ ...one, holds: index === 0 ? 'none' : 'both', roomLeftMm: 1.5, roomRightMm: 0.5 })) }),
+        drawn: intakeMotor,
         positions: [
           { name: 'Drive end', bearing: { designation: '6316-C3', requiredClearance: 'C3' }, load: { radialN: 3300, axialN: 0, speedRpm: 1475 }, seat: { ...floating, ringRiseC: 35 }, float: { innerC: 70, outerC: 64, housingMaterial: 'steel' }, grease: { ...greased, runningC: 68, thickener: 'polyurea' } },
           { name: 'Non-drive end', bearing: { designation: '6314-C3', requiredClearance: 'C3' }, load: { radialN: 2100, axialN: 300, speedRpm: 1475 }, seat: { ...locating, ringRiseC: 30 } },
@@ -155,8 +176,10 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         name: 'Motor of intake pump 2',
         kind: 'motor',
         duty: 'round-the-clock',
+        sketch: { boreMm: 80, spanMm: 560, speedRpm: 1475, powerKw: 75 },
+        drawn: intakeMotor,
         positions: [
-          { name: 'Drive end', bearing: { designation: '6316-C3', requiredClearance: 'C3' }, load: { radialN: 3300, axialN: 0, speedRpm: 1475 }, seat: floating, float: { innerC: 84, outerC: 68 }, grease: { ...greased, runningC: 68, thickener: 'lithium', thickenerBefore: 'polyurea' } },
+          { name: 'Drive end', past: [{ daysAgo: 655, grease: { thickener: 'polyurea', thickenerBefore: null } }], savedDaysAgo: 26, bearing: { designation: '6316-C3', requiredClearance: 'C3' }, load: { radialN: 3300, axialN: 0, speedRpm: 1475 }, seat: floating, float: { innerC: 84, outerC: 68 }, grease: { ...greased, runningC: 68, thickener: 'lithium', thickenerBefore: 'polyurea' } },
           { name: 'Non-drive end', bearing: { designation: '6314 DDU C3', requiredClearance: 'C3' }, load: { radialN: 2100, axialN: 300, speedRpm: 1475 }, seat: locating },
         ],
       },
@@ -171,9 +194,9 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         kind: 'pump',
         duty: 'main-process',
         sketch: { boreMm: 90, spanMm: 620, speedRpm: 735, powerKw: 90 },
-        drawn: (line) => ({ supports: [...line.supports, { position: 'Coupling end', xMm: 330, holds: 'none', roomLeftMm: 0.5, roomRightMm: 1 }], parts: partsWith(line, { impeller: { massKg: 120, headM: 12, flowShare: 0.7, thrustN: 2100 } }) }),
+        drawn: circulationPump,
         positions: [
-          { name: 'Thrust end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 9800, axialN: 2300, speedRpm: 735 }, seat: { ...locating, housing: 'split', ringRiseC: 30 }, float: { innerC: 70, outerC: 60 }, grease: { ...greased, nu40Cst: 220, runningC: 64, moisture: 'humid' } },
+          { name: 'Thrust end', past: [{ daysAgo: 711, load: { axialN: 2100 } }], savedDaysAgo: 120, bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 9800, axialN: 2300, speedRpm: 735 }, seat: { ...locating, housing: 'split', ringRiseC: 30 }, float: { innerC: 70, outerC: 60 }, grease: { ...greased, nu40Cst: 220, runningC: 64, moisture: 'humid' } },
           { name: 'Coupling end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 7400, axialN: 0, speedRpm: 735 }, seat: { ...floating, housing: 'split' } },
           { name: 'Impeller end', bearing: { designation: 'NU2218 E-C3', requiredClearance: 'C3' }, load: { radialN: 16500, axialN: 0, speedRpm: 735 }, seat: locating },
         ],
@@ -183,6 +206,8 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         name: 'Circulation pump B',
         kind: 'pump',
         duty: 'main-process',
+        sketch: { boreMm: 90, spanMm: 620, speedRpm: 735, powerKw: 90 },
+        drawn: circulationPump,
         positions: [
           { name: 'Thrust end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 9800, axialN: 3300, speedRpm: 735 }, seat: { ...locating, housing: 'split' }, mount: { coolingC: 5 } },
           { name: 'Coupling end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 7400, axialN: 0, speedRpm: 735 }, seat: { ...floating, housing: 'split' } },
@@ -197,7 +222,7 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         sketch: { boreMm: 95, spanMm: 700, speedRpm: 985, powerKw: 110 },
         drawn: (line) => ({ supports: line.supports.map((one, index) => ({ ...one, holds: index === 0 ? 'none' : 'both', floatsIn: index === 0 ? 'bearing' : 'housing' })) }),
         positions: [
-          { name: 'Drive end', bearing: { designation: 'NU319-C3', requiredClearance: 'C3' }, load: { radialN: 11800, axialN: 0, speedRpm: 985 }, seat: locating, float: { innerC: 80, outerC: 66 }, grease: { ...greased, runningC: 70 }, diagnose: { seen: ['fluting', 'vfd-fed'], notSeen: [] } },
+          { name: 'Drive end', past: [{ daysAgo: 540, bearing: { designation: 'NU319' } }, { daysAgo: 214, grease: { runningC: 88 } }], savedDaysAgo: 63, bearing: { designation: 'NU319-C3', requiredClearance: 'C3' }, load: { radialN: 11800, axialN: 0, speedRpm: 985 }, seat: locating, float: { innerC: 80, outerC: 66 }, grease: { ...greased, runningC: 70 }, diagnose: { seen: ['fluting', 'vfd-fed'], notSeen: [] } },
           { name: 'Non-drive end', bearing: { designation: '6319-C3', requiredClearance: 'C3' }, load: { radialN: 4300, axialN: 600, speedRpm: 985 }, seat: locating },
         ],
       },
@@ -228,10 +253,10 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         duty: 'main-process',
         sketch: { boreMm: 80, spanMm: 1150, speedRpm: 1460, powerKw: 90 },
         // Somebody put locating rings at both ends, and salt cakes on the wheel.
-        drawn: (line) => ({ assemblyC: 22, hottestC: 96, housingStiffnessNPerMm: 90_000, supports: line.supports.map((one) => ({ ...one, holds: 'both' })), parts: partsWith(line, { wheel: { massKg: 340, stuckG: 180, stuckRadiusMm: 300, pressurePa: 6500 } }) }),
+        drawn: (line) => ({ assemblyC: 22, hottestC: 96, housingStiffnessNPerMm: 90_000, supports: line.supports.map((one) => ({ ...one, holds: 'both' })), parts: partsWith(line, { wheel: { massKg: 340, stuckG: 180, stuckRadiusMm: 300, pressurePa: 6500 } }), arrival: { 'work': { answer: 'partly', note: 'Contractor balanced it in spring' }, 'rings:Fan end': { answer: 'both', note: 'Seen with the cap off' } } }),
         positions: [
-          { name: 'Coupling end', bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { from: 'shaft-line', radialN: 3100, axialN: 900, speedRpm: 1460 }, seat: { ...locating, housing: 'split' }, mount: { roomC: 34 }, float: { ...heldFan, role: 'locating' }, grease: dusty },
-          { name: 'Fan end', bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { from: 'shaft-line', radialN: 8600, axialN: 0, speedRpm: 1460 }, seat: { ...floating, housing: 'split' }, mount: { roomC: 34 }, float: { ...heldFan, role: 'floating' }, grease: dusty },
+          { name: 'Coupling end', past: [{ daysAgo: 722, float: { locatedEnds: 1 } }], savedDaysAgo: 17, bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { from: 'shaft-line', radialN: 3100, axialN: 900, speedRpm: 1460 }, seat: { ...locating, housing: 'split' }, mount: { roomC: 34 }, float: { ...heldFan, role: 'locating' }, grease: dusty },
+          { name: 'Fan end', past: [{ daysAgo: 722, float: { locatedEnds: 1 } }, { daysAgo: 366, float: { locatedEnds: 1 }, grease: { runningC: 74 } }], savedDaysAgo: 17, bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { from: 'shaft-line', radialN: 8600, axialN: 0, speedRpm: 1460 }, seat: { ...floating, housing: 'split' }, mount: { roomC: 34 }, float: { ...heldFan, role: 'floating' }, grease: dusty },
         ],
       },
       {
@@ -252,9 +277,9 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         kind: 'conveyor',
         duty: 'round-the-clock',
         sketch: { boreMm: 100, spanMm: 1250, speedRpm: 62, powerKw: 15 },
-        drawn: (line) => ({ supports: line.supports.map((one, index) => ({ ...one, position: ['Drive side', 'Far side'][index] })) }),
+        drawn: (line) => ({ supports: line.supports.map((one, index) => ({ ...one, position: ['Drive side', 'Far side'][index] })), steps: [{ work: 1, speedRpm: 62, share: 0.62 }, { work: 0.4, speedRpm: 62, share: 0.35 }, { work: 1.5, speedRpm: 20, share: 0.03 }] }),
         positions: [
-          { name: 'Drive side', bearing: { designation: '22220 EK-C3', requiredClearance: 'CN' }, load: { radialN: 21500, axialN: 1200, speedRpm: 62, steps: conveyorDuty }, seat: { ...locating, housing: 'split' } },
+          { name: 'Drive side', past: [{ daysAgo: 598, bearing: { designation: '22220 EK' } }], savedDaysAgo: 88, bearing: { designation: '22220 EK-C3', requiredClearance: 'CN' }, load: { radialN: 21500, axialN: 1200, speedRpm: 62, steps: conveyorDuty }, seat: { ...locating, housing: 'split' } },
           { name: 'Far side', bearing: { designation: '22220 EK', requiredClearance: 'CN' }, load: { radialN: 18200, axialN: 0, speedRpm: 62 }, seat: { ...floating, housing: 'split' }, grease: { ...dusty, nu40Cst: 460 } },
           { name: 'Snub pulley, left', bearing: { designation: 'UC212' , requiredClearance: 'CN' }, load: { radialN: 2700, axialN: 0, speedRpm: 96 }, seat: locating },
           { name: 'Snub pulley, right', bearing: { designation: 'UC212', requiredClearance: 'CN' }, load: { radialN: 2700, axialN: 0, speedRpm: 96 }, seat: locating },
@@ -302,6 +327,9 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         name: 'Surface grinder',
         kind: 'spindle',
         duty: 'spindle',
+        sketch: { boreMm: 45, spanMm: 240, speedRpm: 2850, powerKw: 4 },
+        // A grinding wheel cuts down into the work and sideways along it; the belt end floats in its bore.
+        drawn: (line) => ({ supports: line.supports.map((one) => ({ ...one, floatsIn: 'housing' })), parts: partsWith(line, { chuck: { massKg: 6, diameterMm: 250, cuttingN: 320, thrustN: 120 }, belt: { massKg: 2, diameterMm: 90 } }) }),
         positions: [
           { name: 'Wheel end', bearing: { designation: '7009 C-P4', requiredPrecision: 'P4' }, load: { ...backed, radialN: 520, axialN: 260, speedRpm: 2850, running: 'quiet', partnerRadialN: 410 }, seat: { ...locating, toleranceClass: 'P4' } },
           { name: 'Belt end', bearing: { designation: '6008-P5', requiredClearance: 'CN', requiredPrecision: 'P5' }, load: { radialN: 410, axialN: 0, speedRpm: 2850, running: 'quiet' }, seat: { ...floating, toleranceClass: 'P5' } },
@@ -373,7 +401,7 @@ function registered({ duty, tag }: DemoMachine): Pick<MachineEntry, 'criticality
 }
 
 async function addMachine(
-  db: Db,
+  db: pg.PoolClient,
   at: { siteId: string; areaId: string; accountId: string | null; references: References },
   machine: DemoMachine,
   order: number,
@@ -391,21 +419,45 @@ async function addMachine(
       ...[shaft && JSON.stringify(shaft), shaft ? 1 : 0],
     ],
   )
+  const keepDate = async (positionId: string, daysAgo: number) => {
+    for (const table of ['position', 'position_revision'])
+      await db.query(
+        `update ${table} set saved_at = now() - make_interval(days => $2)
+         where ${table === 'position' ? 'id' : 'position_id'} = $1
+           and version = (select version from position where id = $1)`,
+        [positionId, daysAgo],
+      )
+  }
   for (const [walkOrder, position] of machine.positions.entries()) {
-    const inputs = positionOf(position)
-    const judged = { kind, duty, shaft, position: position.name }
-    const assessment = assess(inputs, judged, at.references.catalogue, at.references.damage)
-    await addPosition(db, {
-      siteId: at.siteId,
-      machineId,
-      name: position.name,
-      walkOrder,
-      inputs,
-      assessment,
-      accountId: at.accountId,
-    })
+    const judge = (inputs: Position) =>
+      assess(inputs, { kind, duty, shaft, position: position.name }, at.references.catalogue, at.references.damage)
+    const { past = [], savedDaysAgo = 30 + 7 * walkOrder + 3 * order, ...now } = position
+    const [first, ...later] = [
+      ...past.map(({ daysAgo, ...then }) => ({ daysAgo, inputs: positionOf(mergedInto(now, then)) })),
+      { daysAgo: savedDaysAgo, inputs: positionOf(now) },
+    ]
+    if (!first) throw new Error('a position without a state')
+    const { siteId, accountId } = at
+    const place = { siteId, machineId, name: position.name, walkOrder, accountId }
+    const id = await addPosition(db, { ...place, inputs: first.inputs, assessment: judge(first.inputs) })
+    await keepDate(id, first.daysAgo)
+    for (const [index, { daysAgo, inputs }] of later.entries()) {
+      const save = { siteId, accountId, positionId: id, version: index + 1 }
+      await savePositionIn(db, { ...save, inputs, assessment: judge(inputs) })
+      await keepDate(id, daysAgo)
+    }
   }
 }
+
+/** A position as it stood once: today's, with some fields otherwise. */
+const mergedInto = (now: DemoPosition, then: Partial<DemoPosition>): DemoPosition => ({
+  ...now,
+  bearing: { ...now.bearing, ...then.bearing },
+  load: { ...now.load, ...then.load },
+  seat: { ...now.seat, ...then.seat },
+  float: { ...now.float, ...then.float },
+  grease: { ...now.grease, ...then.grease },
+})
 
 function positionOf({ bearing, identify, load, seat, mount, float, grease, diagnose }: DemoPosition): Position {
   const empty = emptyPosition()

@@ -18,6 +18,12 @@ export const router = createRouter({
     { path: '/machines/:id/entry', name: 'entry', component: () => import('./register/EntryPage.vue'), props: true },
     { path: '/machines/:id', name: 'machine', component: () => import('./yard/MachinePage.vue'), props: true },
     { path: '/machines/:id/shaft', name: 'shaft', component: () => import('./shaftline/ShaftPage.vue'), props: true },
+    {
+      path: '/machines/:id/arrival',
+      name: 'arrival',
+      component: () => import('./shaftline/ArrivalPage.vue'),
+      props: true,
+    },
     { path: '/positions/:id/:lens?', name: 'position', component: () => import('./bench/BenchPage.vue'), props: true },
     { path: '/:rest(.*)*', name: 'lost', component: () => import('./shell/LostPage.vue') },
   ],

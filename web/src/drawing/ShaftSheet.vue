@@ -21,7 +21,7 @@ export interface Handle {
 }
 
 /** A shaft in elevation, to scale: its steps, bearings, parts, loads, bending and growth. Things are dragged along it. */
-const { line, assessment, sections, picked, width, height, words, bends } = defineProps<{
+const { line, assessment, sections, picked, width, height, words, bends, pullable } = defineProps<{
   line: ShaftLine
   assessment: LineAssessment
   /** Half-section of the bearing at each position, by its name. */
@@ -37,12 +37,15 @@ const { line, assessment, sections, picked, width, height, words, bends } = defi
   }
   /** Whether the bent shape is drawn. */
   bends: boolean
+  /** Parts, by index, whose load arrow can be drawn out. */
+  pullable: readonly boolean[]
 }>()
 const emit = defineEmits<{
   pick: [handle: Handle | null]
   grab: []
   move: [handle: Handle, xMm: number]
-  push: [index: number, newton: number]
+  /** A load arrow is drawn out to so many times the length it was taken hold of at. */
+  push: [index: number, times: number]
 }>()
 
 const id = useId()
@@ -279,19 +282,18 @@ function drop() {
   moved = false
 }
 
-const pushing = ref<{ index: number; y: number; newton: number; pxPerN: number } | null>(null)
-function grabArrow(event: PointerEvent, partIndex: number, length: number) {
-  const part = line.parts[partIndex]
-  if (part?.kind !== 'force' || part.radialN === 0) return
+const pushing = ref<{ index: number; y: number; length: number } | null>(null)
+function grabArrow(event: PointerEvent, { partIndex, length, way }: (typeof arrows.value)[number]) {
+  if (!pullable[partIndex]) return
   ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
-  pushing.value = { index: partIndex, y: event.clientY, newton: part.radialN, pxPerN: length / part.radialN }
+  // An arrow that points up is drawn out by its head, one that points down by its tail: up is longer either way.
+  pushing.value = { index: partIndex, y: event.clientY, length: way === 'sideways' ? longestArrow : length }
+  emit('pick', { what: 'part', index: partIndex })
   emit('grab')
 }
 function pull(event: PointerEvent) {
   const held = pushing.value
-  if (!held) return
-  const newton = Math.max(0, held.newton + (held.y - event.clientY) / held.pxPerN)
-  emit('push', held.index, Number(newton.toPrecision(2)))
+  if (held) emit('push', held.index, 1 + (held.y - event.clientY) / held.length)
 }
 
 function nudge(event: KeyboardEvent, handle: Handle) {
@@ -485,11 +487,14 @@ const isPicked = (what: Handle['what'], index: number) => picked?.what === what 
       v-for="arrow in arrows"
       :key="arrow.from"
       class="load"
+      :class="{ pullable: pullable[arrow.partIndex] }"
       :data-load="arrow.from"
-      @pointerdown="grabArrow($event, arrow.partIndex, arrow.length)"
+      @pointerdown="grabArrow($event, arrow)"
       @pointermove="pull"
       @pointerup="pushing = null"
+      @pointercancel="pushing = null"
     >
+      <rect class="grip" :x="arrow.x - 12" width="24" :y="arrow.y - arrow.length" :height="arrow.length" />
       <path class="leader" :d="`M${arrow.x} ${arrow.y - 20} V${arrow.labelY + 4}`" />
       <path
         v-if="arrow.way === 'down'"
@@ -549,6 +554,10 @@ const isPicked = (what: Handle['what'], index: number) => picked?.what === what 
 </template>
 
 <style scoped>
+.pullable {
+  cursor: ns-resize;
+}
+
 .sheet {
   display: block;
   touch-action: none;

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { partFields, partKinds, ShaftLine, type PartKind } from '@yardfrost/core'
+import { partFields, partKinds, ShaftLine, type LineStep, type PartKind } from '@yardfrost/core'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed } from 'vue'
+import StepTable from '../figures/StepTable.vue'
 import SchemaForm from './SchemaForm.vue'
 import { useShaft } from './use-shaft.ts'
 
@@ -30,6 +31,24 @@ const part = computed(() => (picked.value.what === 'part' ? line.value?.parts[pi
 const support = computed(() => (picked.value.what === 'support' ? line.value?.supports[picked.value.index] : undefined))
 const section = computed(() => (picked.value.what === 'section' ? line.value?.sections[picked.value.index] : undefined))
 const index = computed(() => (picked.value.what === 'machine' ? 0 : picked.value.index))
+
+const steps = computed({
+  get: () => line.value?.steps ?? [],
+  set: (next: LineStep[]) => shaft.changeLine({ steps: next }),
+})
+const stepColumns = [
+  { field: 'work', label: 'Work', quantity: 'percent', most: 300, times: 100 },
+  { field: 'speedRpm', label: 'Speed', quantity: 'speed', most: 100_000, times: 1 },
+  { field: 'share', label: 'Share', quantity: 'percent', most: 100, times: 100 },
+] as const satisfies unknown[]
+/** Full work most of the time, and a lighter step to go on from. */
+function beginSteps() {
+  const speedRpm = line.value?.speedRpm ?? 0
+  steps.value = [
+    { work: 1, speedRpm, share: 0.7 },
+    { work: 0.5, speedRpm, share: 0.3 },
+  ]
+}
 
 function split() {
   if (!line.value || !section.value) return
@@ -77,6 +96,16 @@ function split() {
     <template v-else>
       <h2>How it runs</h2>
       <SchemaForm :schema="ShaftLine" :value="line" path="line" @change="shaft.changeLine($event)" />
+      <Button
+        v-if="steps.length === 0"
+        label="It runs in steps"
+        size="small"
+        severity="secondary"
+        variant="outlined"
+        data-test="line.begin-steps"
+        @click="beginSteps"
+      />
+      <StepTable v-else v-model="steps" path="line.steps" :columns="stepColumns" :unreadable="shaft.unreadable" />
     </template>
     <p v-if="picked.what !== 'machine'" class="row">
       <Button

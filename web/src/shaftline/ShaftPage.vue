@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
-import { lookUpBearing, systemLife, wantedLife } from '@yardfrost/core'
-import { computed, onBeforeUnmount, ref, useTemplateRef, watchEffect } from 'vue'
+import { useElementSize, watchDebounced } from '@vueuse/core'
+import { lookUpBearing, shaftLevers, wantedLife, type Lever, type ShaftPart } from '@yardfrost/core'
+import { computed, onBeforeUnmount, ref, shallowRef, useTemplateRef, watchEffect } from 'vue'
 import { ApiFailure } from '../api/client.ts'
 import GrowthSchools from '../bench/float/GrowthSchools.vue'
 import { catalogue } from '../bench/references.ts'
@@ -15,6 +15,7 @@ import WorkingPanel from '../figures/WorkingPanel.vue'
 import { usePageState } from '../shell/page-state.ts'
 import DocumentNotices from '../shell/DocumentNotices.vue'
 import { useKeys } from '../shell/use-keys.ts'
+import { canPull, pulledPart } from './pulled-part.ts'
 import ShaftInspector from './ShaftInspector.vue'
 import ShaftSketchForm from './ShaftSketchForm.vue'
 import { openShaft } from './use-shaft.ts'
@@ -64,8 +65,21 @@ function move({ what, index }: Handle, xMm: number) {
   else if (what === 'support') shaft.changeSupport(index, { xMm }, false)
 }
 
+/** The part whose load arrow is being drawn out, as it was when it was taken hold of. */
+let pulledFrom: ShaftPart | null = null
+function grab() {
+  shaft.remember()
+  pulledFrom = null
+}
+function push(index: number, times: number) {
+  pulledFrom ??= line.value?.parts[index] ?? null
+  if (pulledFrom) shaft.changePart(index, pulledPart(pulledFrom, times), false)
+}
+
 const order = { stop: 0, watch: 1, go: 2 }
-const checks = computed(() => [...(assessment.value?.checks ?? [])].sort((a, b) => order[a.verdict] - order[b.verdict]))
+const checks = computed(() =>
+  [...(assessment.value?.checks ?? []), ...shaft.arrived.value].sort((a, b) => order[a.verdict] - order[b.verdict]),
+)
 const worst = computed(() => checks.value.find(({ verdict }) => verdict !== 'go') ?? checks.value[0])
 const growthFigure = computed(() => assessment.value?.figures['growth'])
 
@@ -73,10 +87,12 @@ const rows = computed(() =>
   (assessment.value?.supports ?? []).map((support, index) => ({
     ...support,
     letter: String.fromCharCode(65 + index),
-    lifeH: shaft.lives.value.get(support.position) ?? null,
+    lifeH: shaft.life.value?.lives[index]?.lifeH ?? null,
+    boundH: shaft.life.value?.lives[index]?.boundH ?? null,
     id: shaft.detail.value?.positions.find(({ name }) => name === support.position)?.id ?? null,
   })),
 )
+const times = (ratio: number) => `${format.digits(ratio, 'ratio', { figures: 2 })} ×`
 const force = (newton: number) => format.digits(newton, 'force')
 const hours = (value: number | null) =>
   value === null
@@ -85,23 +101,18 @@ const hours = (value: number | null) =>
       ? `over ${format.digits(200_000, 'duration')}`
       : format.digits(value, 'duration', { figures: 2 })
 
-/** The whole shaft, from the lives of its bearings. */
-const whole = computed(() => {
-  const lived = rows.value.flatMap(({ lifeH, designation, position }) => {
-    const found = lookUpBearing(designation ?? '', catalogue)
-    return lifeH !== null && lifeH > 0 && found.kind === 'found'
-      ? [{ lifeH, position, type: found.bearing.row.type }]
-      : []
-  })
-  if (lived.length < 2) return null
-  const { systemH } = systemLife({
-    livesH: lived.map(({ lifeH }) => Math.min(lifeH, 1e12)),
-    bearingTypes: lived.map(({ type }) => type),
-  })
-  const weakest = lived.reduce((least, one) => (one.lifeH < least.lifeH ? one : least))
-  return { systemH, weakest: weakest.position }
-})
+/** What buys most life, worked out once a drag is over: it solves the shaft a dozen times. */
+const levers = shallowRef<Lever[]>([])
+watchDebounced(
+  shaft.whole,
+  (whole) => {
+    levers.value = whole ? shaftLevers(whole, catalogue).slice(0, 3) : []
+  },
+  { debounce: 250, immediate: true },
+)
 const wantedH = computed(() => (shaft.detail.value ? wantedLife(shaft.detail.value.machine.duty).wantedH : null))
+
+const bound = computed(() => rows.value.filter(({ boundH }) => boundH !== null))
 
 const ways = { both: 'holds', left: 'holds to the left', right: 'holds to the right', none: 'floats' }
 
@@ -180,10 +191,11 @@ onBeforeUnmount(() => {
             :height="height"
             :words="words"
             :bends="bends"
+            :pullable="line.parts.map(canPull)"
             @pick="shaft.picked.value = $event ?? { what: 'machine' }"
-            @grab="shaft.remember()"
+            @grab="grab"
             @move="move"
-            @push="(index, newton) => shaft.changePart(index, { radialN: newton }, false)"
+            @push="push"
           />
         </div>
       </section>
@@ -227,18 +239,23 @@ onBeforeUnmount(() => {
               </tr>
             </tbody>
           </table>
-          <p v-if="whole" class="whole" data-test="whole">
-            Together {{ hours(whole.systemH) }} h<template v-if="wantedH"
+          <p v-if="shaft.life.value?.systemH" class="whole" data-test="whole">
+            Together {{ hours(shaft.life.value.systemH) }} h<template v-if="wantedH"
               >, wanted {{ format.digits(wantedH, 'duration') }}</template
-            >. The weakest is {{ whole.weakest }}.
+            >. The weakest is {{ shaft.life.value.weakest }}.
           </p>
-          <FigureLine
-            v-for="name in ['thrust', 'deflection', 'critical']"
-            :key="name"
-            :name="name"
-            :figure="assessment.figures[name]!"
-            @working="working = $event"
-          />
+          <p v-if="bound.length" class="ember" data-test="bound">
+            Held at both ends and hot:
+            {{ bound.map(({ position, boundH }) => `${position} ${hours(boundH)} h`).join(', ') }}.
+          </p>
+          <template v-if="levers.length">
+            <h3>What buys most life</h3>
+            <ol class="levers" data-test="levers">
+              <li v-for="lever in levers" :key="lever.label">
+                <strong>{{ times(lever.ratio) }}</strong> {{ format.sentence(lever.label) }}
+              </li>
+            </ol>
+          </template>
         </section>
         <section aria-label="How far does it grow?">
           <h2>How far does it grow?</h2>
@@ -246,9 +263,20 @@ onBeforeUnmount(() => {
             <FigureLine answer name="growth" :figure="growthFigure" @working="working = $event" />
             <GrowthSchools :givens="growthFigure.givens" />
           </template>
+          <FigureLine
+            v-for="name in ['thrust', 'deflection', 'critical', 'gap'].filter((one) => assessment?.figures[one])"
+            :key="name"
+            :name="name"
+            :figure="assessment.figures[name]!"
+            @working="working = $event"
+          />
         </section>
         <section aria-label="Who holds the shaft?">
           <h2>Who holds the shaft?</h2>
+          <p>
+            <RouterLink :to="{ name: 'arrival', params: { id } }" data-test="to-arrival">Arrival list</RouterLink>: what
+            others have left in it
+          </p>
           <p v-for="(support, index) in line.supports" :key="support.position" class="holder">
             <button type="button" class="link" @click="shaft.picked.value = { what: 'support', index }">
               {{ support.position }}
@@ -347,7 +375,7 @@ onBeforeUnmount(() => {
 .columns {
   display: grid;
   grid-template-columns: 1.1fr 1fr 1.1fr;
-  max-height: 250px;
+  max-height: 290px;
   border-top: 1px solid var(--hair);
   overflow-y: auto;
 }
@@ -390,6 +418,26 @@ td {
 
 .whole {
   padding: 6px 0;
+}
+
+.levers {
+  display: grid;
+  gap: 3px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.levers strong {
+  display: inline-block;
+  min-width: 58px;
+  font-size: 17px;
+}
+
+h3 {
+  padding: 8px 0 4px;
+  border-top: 1px solid var(--hair);
+  font: 650 16px var(--label);
 }
 
 .holder {

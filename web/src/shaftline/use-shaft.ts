@@ -1,8 +1,8 @@
 import type { ShaftDetail } from '@yardfrost/contract'
 import {
-  assess,
+  arrivalChecks,
   assessLine,
-  numberOf,
+  shaftLife,
   ShaftLine,
   ShaftPart,
   type PartKind,
@@ -11,7 +11,7 @@ import {
 } from '@yardfrost/core'
 import { computed, inject, provide, ref, shallowRef, type InjectionKey } from 'vue'
 import { api } from '../api/client.ts'
-import { catalogue, damage } from '../bench/references.ts'
+import { catalogue } from '../bench/references.ts'
 import { useDocument } from '../shell/use-document.ts'
 
 /** What is picked on the drawing: the machine as a whole, or one thing on it. */
@@ -42,20 +42,14 @@ function createShaft(id: string) {
   )
   const assessment = computed(() => (line.value ? assessLine(line.value, bearings.value, catalogue) : null))
 
-  /** Rated life of each position under the loads of this line, h; null where there is none. */
-  const lives = computed(() => {
+  const whole = computed(() => {
     const now = detail.value
-    const shaft = line.value
-    if (!now || !shaft) return new Map<string, number | null>()
-    return new Map(
-      now.positions.map(({ name, inputs }) => {
-        const fed = { ...inputs, load: { ...inputs.load, from: 'shaft-line' as const } }
-        const { kind, duty } = now.machine
-        const { figures } = assess(fed, { kind, duty, shaft, position: name }, catalogue, damage).lenses.carry
-        return [name, numberOf(figures['modified']) ?? numberOf(figures['life'])]
-      }),
-    )
+    return now && line.value ? { line: line.value, positions: now.positions, machine: now.machine } : null
   })
+  /** How long the bearings last under the loads of this line, each and together. */
+  const life = computed(() => (whole.value ? shaftLife(whole.value, catalogue) : null))
+  /** What was found on arrival and is not as it should be. */
+  const arrived = computed(() => (whole.value ? arrivalChecks(whole.value.line, whole.value.positions) : []))
 
   async function load(): Promise<void> {
     document.take(await api.shaft(id))
@@ -171,7 +165,7 @@ function createShaft(id: string) {
 
   return {
     ...document,
-    id, detail, line, picked, feed, bearings, assessment, lives, lengthMm, freePositions,
+    id, detail, line, picked, feed, bearings, assessment, whole, life, arrived, lengthMm, freePositions,
     canUndo: computed(() => done.value.length > 0), canRedo: computed(() => undone.value.length > 0),
     load, put, remember, undo, redo, changePart, changeSupport, changeSection, changeLine, addPart, addSupport, remove,
     discard,

@@ -72,7 +72,10 @@ function sectionOf(designation: string | null): HalfSection | null {
       <p>
         <RouterLink class="shaft" :to="{ name: 'shaft', params: { id: machine.id } }" data-test="shaft-line"
           >Shaft line</RouterLink
-        >: loads, growth, and who holds the shaft
+        >: loads, growth, and who holds the shaft.
+        <RouterLink class="shaft" :to="{ name: 'arrival', params: { id: machine.id } }" data-test="arrival"
+          >Arrival list</RouterLink
+        >: what others have left in it
       </p>
       <p class="entry">
         <RouterLink :to="{ name: 'entry', params: { id: machine.id } }" data-test="to-entry"

@@ -2,12 +2,12 @@
 import { runningKinds, type DutyStep } from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
+import StepTable from '../../figures/StepTable.vue'
 import ChoiceField from '../ChoiceField.vue'
 import LoadSource from '../LoadSource.vue'
 import { axialWays, pairArrangements } from '../options.ts'
 import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
-import StepTable from './StepTable.vue'
 
 /** How the load comes: steady or in steps, with shock, leaning over, one of an opposed pair, out of line. */
 const emit = defineEmits<{ working: [figure: string] }>()
@@ -24,6 +24,13 @@ const steps = computed({
   get: () => load.value.steps,
   set: (next: DutyStep[]) => bench.setAt('load.steps', next),
 })
+
+const stepColumns = [
+  { field: 'radialN', label: 'Radial', quantity: 'force', most: 1e8, times: 1 },
+  { field: 'axialN', label: 'Axial', quantity: 'force', most: 1e8, times: 1 },
+  { field: 'speedRpm', label: 'Speed', quantity: 'speed', most: 100_000, times: 1 },
+  { field: 'share', label: 'Share', quantity: 'percent', most: 100, times: 100 },
+] as const satisfies unknown[]
 
 /** The steady load as one step, and a second one to go on from. */
 function begin() {
@@ -48,7 +55,13 @@ function begin() {
       </div>
     </div>
   </div>
-  <StepTable v-else-if="!bench.fed.value" v-model="steps" />
+  <StepTable
+    v-else-if="!bench.fed.value"
+    v-model="steps"
+    path="load.steps"
+    :columns="stepColumns"
+    :unreadable="bench.unreadable"
+  />
   <div class="fields more">
     <ChoiceField path="load.running" :options="runningOptions" />
     <template v-if="!bench.fed.value">

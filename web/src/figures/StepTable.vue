@@ -1,28 +1,28 @@
-<script setup lang="ts">
-import { attempt, formatInput, InputError, parseQuantity, type DutyStep, type Quantity } from '@yardfrost/core'
+<script setup lang="ts" generic="Step extends Record<keyof Step, number> & { share: number }">
+import { attempt, formatInput, InputError, parseQuantity, type Quantity } from '@yardfrost/core'
 import InputText from 'primevue/inputtext'
 import { computed, reactive, watch } from 'vue'
-import { useFormat } from '../../figures/use-format.ts'
-import { useSettings } from '../../shell/settings.ts'
-import { useBench } from '../use-bench.ts'
+import { useSettings } from '../shell/settings.ts'
+import { useFormat } from './use-format.ts'
 
-/** Duty steps as a small table: load, speed and share of time of each. */
-const steps = defineModel<DutyStep[]>({ required: true })
-const bench = useBench()
+/** Steps of a duty as a small table: what each is, and its share of the time. */
+const steps = defineModel<Step[]>({ required: true })
+const { path, columns, unreadable } = defineProps<{
+  /** Names the table among the unreadable fields. */
+  path: string
+  columns: { field: keyof Step & string; label: string; quantity: Quantity; most: number; times: number }[]
+  /** Fields whose text cannot be read, of the document that the steps are part of. */
+  unreadable: Map<string, string>
+}>()
 const settings = useSettings()
 const format = useFormat()
-
-const columns: { field: keyof DutyStep; label: string; quantity: Quantity; most: number; times: number }[] = [
-  { field: 'radialN', label: 'Radial', quantity: 'force', most: 1e8, times: 1 },
-  { field: 'axialN', label: 'Axial', quantity: 'force', most: 1e8, times: 1 },
-  { field: 'speedRpm', label: 'Speed', quantity: 'speed', most: 100_000, times: 1 },
-  { field: 'share', label: 'Share', quantity: 'percent', most: 100, times: 100 },
-]
 type Column = (typeof columns)[number]
 
-const key = (index: number, field: keyof DutyStep) => `load.steps.${index}.${field}`
-const shown = (step: DutyStep, { field, quantity, times }: Column) =>
+const key = (index: number, field: string) => `${path}.${index}.${field}`
+const shown = (step: Step, { field, quantity, times }: Column) =>
   formatInput(Number((step[field] * times).toPrecision(6)), quantity, settings.units)
+/** The document outlives this table: it is told through its own map. */
+const complaints = () => unreadable
 
 /** Text being typed, by cell; what is not there follows the value. */
 const typed = reactive(new Map<string, string>())
@@ -45,20 +45,20 @@ function take(index: number, column: Column, text: string) {
       fix: 'Correct it.',
     })
   })
-  if (refusal) bench.unreadable.set(key(index, column.field), `${refusal.message}.`)
+  if (refusal) complaints().set(key(index, column.field), `${refusal.message}.`)
   else {
-    bench.unreadable.delete(key(index, column.field))
+    complaints().delete(key(index, column.field))
     steps.value = steps.value.map((step, at) => (at === index ? { ...step, [column.field]: value } : step))
   }
 }
 
 function leave(index: number, { field }: Column) {
-  if (!bench.unreadable.has(key(index, field))) typed.delete(key(index, field))
+  if (!unreadable.has(key(index, field))) typed.delete(key(index, field))
 }
 
 function forget() {
   typed.clear()
-  for (const path of [...bench.unreadable.keys()]) if (path.startsWith('load.steps.')) bench.unreadable.delete(path)
+  for (const one of [...unreadable.keys()]) if (one.startsWith(`${path}.`)) complaints().delete(one)
 }
 
 function add() {
@@ -76,12 +76,12 @@ function remove(index: number) {
 const total = computed(() => steps.value.reduce((sum, { share }) => sum + share, 0))
 const whole = computed(() => Math.abs(total.value - 1) < 0.005)
 const troubles = computed(() =>
-  [...bench.unreadable].filter(([path]) => path.startsWith('load.steps.')).map(([, message]) => message),
+  [...unreadable].filter(([one]) => one.startsWith(`${path}.`)).map(([, message]) => message),
 )
 </script>
 
 <template>
-  <div class="steps" data-test="load.steps">
+  <div class="steps" :data-test="path">
     <table>
       <thead>
         <tr>
@@ -101,7 +101,7 @@ const troubles = computed(() =>
               inputmode="decimal"
               autocomplete="off"
               :aria-label="`${column.label} of step ${index + 1}`"
-              :invalid="bench.unreadable.has(key(index, column.field))"
+              :invalid="unreadable.has(key(index, column.field))"
               :data-test="key(index, column.field)"
               @update:model-value="take(index, column, $event ?? '')"
               @blur="leave(index, column)"
