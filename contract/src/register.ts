@@ -74,7 +74,7 @@ export const RegisterQuery = z.strictObject({
   criticality: Criticality.nullable().default(null),
   retired: z.stringbool().default(false),
   offset: z.coerce.number().int().min(0).max(1_000_000).default(0),
-  limit: z.coerce.number().int().min(1).max(200).default(30),
+  limit: z.coerce.number().int().min(1).max(200).default(20),
 })
 export type RegisterQuery = z.input<typeof RegisterQuery>
 

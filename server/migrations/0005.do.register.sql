@@ -18,26 +18,38 @@ create unique index position_machine_name on position (machine_id, name) where r
 create index position_machine on position (machine_id, walk_order);
 create index machine_site_walk on machine (site_id, area_id, walk_order);
 
--- Names and bearings of a machine's positions stand beside it too, so that a search reads one narrow row a machine.
+-- Everything a machine can be found by, in lower case, so that a search reads one narrow column a machine.
 alter table machine
   add column position_count integer not null default 0,
-  add column position_words text not null default '';
+  add column search_words text not null default '';
 
-create function count_positions(wanted uuid) returns void language sql as $$
-  update machine
-  set (position_count, position_words) = (
-    select count(*), coalesce(string_agg(concat_ws(' ', p.name, p.designation), ' '), '')
+create function tell_search(wanted uuid) returns void language sql as $$
+  update machine m
+  set position_count = found.positions, search_words = lower(concat_ws(' ', m.tag, m.name, a.name, found.words))
+  from area a, (
+    select count(*) as positions, string_agg(concat_ws(' ', p.name, p.designation), ' ') as words
     from position p
     where p.machine_id = wanted
       and p.retired_at is null
-  )
-  where id = wanted
+  ) found
+  where m.id = wanted
+    and a.id = m.area_id
 $$;
-select count_positions(id) from machine;
+select tell_search(id) from machine;
+
+create function machine_changed() returns trigger language plpgsql as $$
+begin
+  perform tell_search(new.id);
+  return null;
+end
+$$;
+create trigger machine_changed
+after insert or update of tag, name, area_id on machine
+for each row execute function machine_changed();
 
 create function position_changed() returns trigger language plpgsql as $$
 begin
-  perform count_positions(new.machine_id);
+  perform tell_search(new.machine_id);
   return null;
 end
 $$;

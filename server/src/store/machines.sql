@@ -20,7 +20,7 @@ where site_id = $1
 -- A page of the register in walking order, with how many machines and positions were found in all.
 -- $1 site id (uuid)   $2 patterns in lower case (text[]), each found in the machine, its area or its positions
 -- $3 kind, or null   $4 criticality, or null   $5 retired ones (boolean)   $6 offset   $7 limit
-with found as not materialized (
+with found as materialized (
   select m.id, m.position_count, a.walk_order as area_order, m.walk_order, m.tag
   from machine m
   join area a on a.id = m.area_id
@@ -28,7 +28,7 @@ with found as not materialized (
     and ($3::text is null or m.kind = $3)
     and ($4::text is null or m.criticality = $4)
     and (m.retired_at is not null) = $5
-    and lower(concat_ws(' ', m.tag, m.name, a.name, m.position_words)) like all ($2::text[])
+    and m.search_words like all ($2::text[])
 ), page as (
   -- Positions are gathered for the machines of this page alone.
   select id

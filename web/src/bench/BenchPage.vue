@@ -4,14 +4,15 @@ import { lenses, type Lens } from '@yardfrost/core'
 import Button from 'primevue/button'
 import { computed, nextTick, onBeforeUnmount, ref, useTemplateRef, watchEffect, type Component } from 'vue'
 import { useRouter } from 'vue-router'
-import { ApiFailure } from '../api/client.ts'
 import BearingSheet from '../drawing/BearingSheet.vue'
 import { halfSection } from '../drawing/half-section.ts'
 import LookAlikes from '../drawing/LookAlikes.vue'
 import { layOut, scaleWords } from '../drawing/sheet.ts'
 import { useFormat } from '../figures/use-format.ts'
 import WorkingPanel from '../figures/WorkingPanel.vue'
+import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
+import { useLoading } from '../shell/use-loading.ts'
 import DocumentNotices from '../shell/DocumentNotices.vue'
 import { shownTime } from '../shell/shown-time.ts'
 import { useKeys } from '../shell/use-keys.ts'
@@ -53,17 +54,7 @@ const panels: Record<Lens, Component> = {
 const working = ref('')
 const historyOpen = ref(false)
 
-const failure = ref<ApiFailure | null>(null)
-async function load() {
-  failure.value = null
-  try {
-    await bench.load()
-  } catch (error) {
-    if (!(error instanceof ApiFailure)) throw error
-    failure.value = error
-  }
-}
-void load()
+const { failure, load } = useLoading(bench.load)
 
 function choose(one: Lens) {
   working.value = ''
@@ -168,14 +159,7 @@ onBeforeUnmount(() => {
 </script>
 
 <template>
-  <div v-if="failure" class="failure">
-    <h1>{{ failure.message }}.</h1>
-    <p>{{ failure.fix }}</p>
-    <p>
-      <button type="button" @click="load">Try again</button> or
-      <RouterLink :to="{ name: 'yard' }">go to the Yard</RouterLink>.
-    </p>
-  </div>
+  <LoadFailure v-if="failure" :failure="failure" @again="load" />
   <div v-else-if="bench.detail.value" class="bench">
     <LensTrack :assessment="bench.assessment.value" :lens="lens" @choose="choose" />
     <DocumentNotices :document="bench" what="position" conflicts>
@@ -328,15 +312,6 @@ onBeforeUnmount(() => {
 }
 
 .empty,
-.failure {
-  display: grid;
-  align-content: center;
-  justify-items: start;
-  gap: 8px;
-  height: 100%;
-  padding: 0 64px;
-}
-
 .teach {
   font-size: 24px;
   font-weight: 700;

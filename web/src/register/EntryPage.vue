@@ -4,9 +4,10 @@ import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { computed, nextTick, onBeforeUnmount, ref, watchEffect } from 'vue'
 import { useRouter } from 'vue-router'
-import { ApiFailure } from '../api/client.ts'
 import DocumentNotices from '../shell/DocumentNotices.vue'
+import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
+import { useLoading } from '../shell/use-loading.ts'
 import EntryField from './EntryField.vue'
 import { useEntry } from './use-entry.ts'
 import { criticalityOptions, dutyOptions, hoursOptions, kindOptions } from './words.ts'
@@ -17,17 +18,7 @@ const entry = useEntry(id, copy)
 const page = usePageState()
 const router = useRouter()
 
-const failure = ref<ApiFailure | null>(null)
-async function load() {
-  failure.value = null
-  try {
-    await entry.load()
-  } catch (error) {
-    if (!(error instanceof ApiFailure)) throw error
-    failure.value = error
-  }
-}
-void load()
+const { failure, load } = useLoading(entry.load)
 
 /** What is wrong is said once somebody has tried to save. */
 const tried = ref(false)
@@ -81,11 +72,7 @@ const hoursText = computed({
 </script>
 
 <template>
-  <div v-if="failure" class="entry">
-    <h1>{{ failure.message }}.</h1>
-    <p>{{ failure.fix }}</p>
-    <p><button type="button" @click="load">Try again</button></p>
-  </div>
+  <LoadFailure v-if="failure" :failure="failure" @again="load" />
   <div v-else-if="entry.stored.value" class="page">
     <DocumentNotices :document="entry" what="machine" />
     <form class="entry" :aria-label="title" @submit.prevent="save">

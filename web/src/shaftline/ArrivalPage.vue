@@ -11,13 +11,14 @@ import {
 } from '@yardfrost/core'
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
-import { computed, onBeforeUnmount, ref, watchEffect } from 'vue'
-import { ApiFailure } from '../api/client.ts'
+import { computed, onBeforeUnmount, watchEffect } from 'vue'
 import CheckLine from '../figures/CheckLine.vue'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import DocumentNotices from '../shell/DocumentNotices.vue'
+import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
+import { useLoading } from '../shell/use-loading.ts'
 import { useSettings } from '../shell/settings.ts'
 import { openShaft } from './use-shaft.ts'
 
@@ -28,17 +29,7 @@ const page = usePageState()
 const settings = useSettings()
 const format = useFormat()
 
-const failure = ref<ApiFailure | null>(null)
-async function load() {
-  failure.value = null
-  try {
-    await shaft.load()
-  } catch (error) {
-    if (!(error instanceof ApiFailure)) throw error
-    failure.value = error
-  }
-}
-void load()
+const { failure, load } = useLoading(shaft.load)
 
 const line = computed(() => shaft.line.value)
 const questions = computed(() =>
@@ -111,11 +102,7 @@ onBeforeUnmount(() => {
 </script>
 
 <template>
-  <div v-if="failure" class="arrival">
-    <h1>{{ failure.message }}.</h1>
-    <p>{{ failure.fix }}</p>
-    <p><button type="button" @click="load">Try again</button></p>
-  </div>
+  <LoadFailure v-if="failure" :failure="failure" @again="load" />
   <div v-else-if="shaft.detail.value && !line" class="arrival">
     <h1>Draw the shaft first.</h1>
     <p>

@@ -2,7 +2,6 @@
 import { useElementSize, watchDebounced } from '@vueuse/core'
 import { lookUpBearing, shaftLevers, wantedLife, type Lever, type ShaftPart } from '@yardfrost/core'
 import { computed, onBeforeUnmount, ref, shallowRef, useTemplateRef, watchEffect } from 'vue'
-import { ApiFailure } from '../api/client.ts'
 import GrowthSchools from '../bench/float/GrowthSchools.vue'
 import { catalogue } from '../bench/references.ts'
 import { halfSection, type HalfSection } from '../drawing/half-section.ts'
@@ -12,7 +11,9 @@ import FigureLine from '../figures/FigureLine.vue'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import WorkingPanel from '../figures/WorkingPanel.vue'
+import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
+import { useLoading } from '../shell/use-loading.ts'
 import DocumentNotices from '../shell/DocumentNotices.vue'
 import { useKeys } from '../shell/use-keys.ts'
 import { canPull, pulledPart } from './pulled-part.ts'
@@ -26,17 +27,7 @@ const shaft = openShaft(id)
 const page = usePageState()
 const format = useFormat()
 
-const failure = ref<ApiFailure | null>(null)
-async function load() {
-  failure.value = null
-  try {
-    await shaft.load()
-  } catch (error) {
-    if (!(error instanceof ApiFailure)) throw error
-    failure.value = error
-  }
-}
-void load()
+const { failure, load } = useLoading(shaft.load)
 
 const frame = useTemplateRef('frame')
 const { width, height } = useElementSize(frame)
@@ -147,11 +138,7 @@ onBeforeUnmount(() => {
 </script>
 
 <template>
-  <div v-if="failure" class="failure">
-    <h1>{{ failure.message }}.</h1>
-    <p>{{ failure.fix }}</p>
-    <p><button type="button" @click="load">Try again</button></p>
-  </div>
+  <LoadFailure v-if="failure" :failure="failure" @again="load" />
   <ShaftSketchForm v-else-if="shaft.detail.value && !line" />
   <div v-else-if="line && assessment" class="page">
     <DocumentNotices :document="shaft" what="shaft" />
@@ -482,12 +469,6 @@ h3 {
 
 .hints {
   white-space: nowrap;
-}
-
-.failure {
-  display: grid;
-  gap: 8px;
-  padding: 24px;
 }
 
 @media (max-width: 980px) {

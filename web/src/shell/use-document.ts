@@ -13,6 +13,14 @@ export interface Trouble {
 /** A copy that shares nothing with its source. */
 export const copyOf = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
 
+/** A document as text that two equal ones share: the database keeps no order among the keys of a list of answers. */
+const textOf = (document: unknown): string =>
+  JSON.stringify(document, (_key, value: unknown) =>
+    typeof value === 'object' && value !== null && !Array.isArray(value)
+      ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : value,
+  )
+
 /**
  * A document in hand: what is typed is kept on this device until it is saved or thrown away, a save names the version it
  * started from, and what somebody saved in between is shown instead of overwritten.
@@ -40,8 +48,8 @@ export function useDocument<V extends object | null, D extends { version: number
   /** Fields whose text cannot be read, with what is wrong. They keep the last good value. */
   const unreadable = reactive(new Map<string, string>())
 
-  const text = computed(() => JSON.stringify(value.value))
-  const storedText = computed(() => (stored.value ? JSON.stringify(valueOf(stored.value)) : 'null'))
+  const text = computed(() => textOf(value.value))
+  const storedText = computed(() => (stored.value ? textOf(valueOf(stored.value)) : 'null'))
   const dirty = computed(() => stored.value !== null && value.value !== null && text.value !== storedText.value)
 
   const Draft = z.object({ version: z.int(), value: document.schema, at: z.iso.datetime() })
@@ -56,7 +64,7 @@ export function useDocument<V extends object | null, D extends { version: number
   function take(fresh: D): void {
     stored.value = fresh
     const draft = readDraft()
-    if (draft && JSON.stringify(draft.value) !== storedText.value) {
+    if (draft && textOf(draft.value) !== storedText.value) {
       value.value = draft.value
       restoredFrom.value = draft.at
       // Saved by somebody else since the draft was begun: choose now rather than at the save.

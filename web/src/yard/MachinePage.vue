@@ -9,7 +9,9 @@ import SectionThumb from '../drawing/SectionThumb.vue'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { criticalityWords, kindWords } from '../register/words.ts'
+import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
+import { useLoading } from '../shell/use-loading.ts'
 import { useSession } from '../shell/session.ts'
 import { shownTime } from '../shell/shown-time.ts'
 
@@ -21,20 +23,11 @@ page.saving = null
 page.crumbs = [{ label: 'Yard', to: { name: 'yard' } }]
 
 const machine = ref<MachineDetail | null>(null)
-const failure = ref<ApiFailure | null>(null)
-
-async function load() {
-  failure.value = null
-  try {
-    machine.value = await api.machine(id)
-    const { area, tag, name } = machine.value
-    page.crumbs = [{ label: area, to: { name: 'yard' } }, { label: `${tag} ${name}` }]
-  } catch (error) {
-    if (!(error instanceof ApiFailure)) throw error
-    failure.value = error
-  }
-}
-void load()
+const { failure, load } = useLoading(async () => {
+  machine.value = await api.machine(id)
+  const { area, tag, name } = machine.value
+  page.crumbs = [{ label: area, to: { name: 'yard' } }, { label: `${tag} ${name}` }]
+})
 
 const trouble = ref('')
 async function retire(retired: boolean) {
@@ -57,11 +50,7 @@ function sectionOf(designation: string | null): HalfSection | null {
 </script>
 
 <template>
-  <div v-if="failure" class="failure">
-    <h1>{{ failure.message }}.</h1>
-    <p>{{ failure.fix }}</p>
-    <button type="button" @click="load">Try again</button>
-  </div>
+  <LoadFailure v-if="failure" :failure="failure" @again="load" />
   <section v-else-if="machine" class="machine">
     <header>
       <h1>{{ machine.tag }} {{ machine.name }}</h1>
@@ -121,8 +110,7 @@ function sectionOf(designation: string | null): HalfSection | null {
 </template>
 
 <style scoped>
-.machine,
-.failure {
+.machine {
   display: grid;
   align-content: start;
   justify-items: start;

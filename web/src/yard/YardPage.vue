@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import type { Yard } from '@yardfrost/contract'
 import { computed, ref } from 'vue'
-import { api, ApiFailure } from '../api/client.ts'
+import { api } from '../api/client.ts'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
+import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
+import { useLoading } from '../shell/use-loading.ts'
 import MachineRow from './MachineRow.vue'
 
 const format = useFormat()
@@ -13,17 +15,9 @@ page.saving = null
 page.crumbs = [{ label: 'Yard' }]
 
 const yard = ref<Yard | null>(null)
-const failure = ref<ApiFailure | null>(null)
-async function load() {
-  failure.value = null
-  try {
-    yard.value = await api.yard()
-  } catch (error) {
-    if (!(error instanceof ApiFailure)) throw error
-    failure.value = error
-  }
-}
-void load()
+const { failure, load } = useLoading(async () => {
+  yard.value = await api.yard()
+})
 
 const machines = computed(() => yard.value?.areas.flatMap((area) => area.machines) ?? [])
 /** What needs hands, in walking order: stops first, then what to watch. */
@@ -38,11 +32,7 @@ const stops = computed(() => calls.value.filter(({ position }) => position.state
 </script>
 
 <template>
-  <div v-if="failure" class="failure">
-    <h1>{{ failure.message }}.</h1>
-    <p>{{ failure.fix }}</p>
-    <button type="button" @click="load">Try again</button>
-  </div>
+  <LoadFailure v-if="failure" :failure="failure" @again="load" />
   <div v-else-if="yard" class="yard">
     <section class="walk" aria-label="The site">
       <header>
@@ -152,13 +142,6 @@ a {
 .reason {
   display: block;
   color: var(--ink-2);
-}
-
-.failure {
-  display: grid;
-  justify-items: start;
-  gap: 10px;
-  padding: 48px;
 }
 
 @media (max-width: 980px) {
