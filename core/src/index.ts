@@ -34,6 +34,8 @@ export {
   cageMaterials,
   emptyPosition,
   forAnotherMachine,
+  heatingTools,
+  holdings,
   LoadCase,
   loadCases,
   Position,
@@ -44,6 +46,13 @@ export {
   type DutyStep,
   type FieldMeta,
 } from './model/position.ts'
+export { asLeft } from './job/as-left.ts'
+export { composeJob, type JobPosition } from './job/compose-job.ts'
+export { isOutOfLimits, jobProgress, type JobProgress, type SignedEntry, type StepState } from './job/job-progress.ts'
+export { holdingWays } from './job/procedures.ts'
+export { HeatTarget, JobEntry, JobState, jobStates, JobStep, type JobEntryKind, type JobReading } from './model/job.ts'
+export { heatFor, infraredReading, ringBehind, type HeatedBearing, type RingTemperatures } from './mount/heat-run.ts'
+export { transferWindow } from './mount/window.ts'
 export { renderSentence } from './model/sentence.ts'
 export {
   formatInput,

@@ -115,10 +115,41 @@ const SeatFields = z.strictObject({
   outsideDeviationUm: quantity(z.number().min(-500).max(500), 'This ring’s outside, off nominal', 'deviation', 'µm'),
 })
 
+export const holdings = [
+  'nut',
+  'end-plate',
+  'eccentric-collar',
+  'set-screws',
+  'adapter-sleeve',
+  'withdrawal-sleeve',
+  'shoulder',
+  'no-inner-ring',
+] as const
+export type Holding = (typeof holdings)[number]
+
+export const heatingTools = [
+  'induction',
+  'pad',
+  'hot-plate',
+  'oven',
+  'oil-bath',
+  'press',
+  'oil-injection',
+  'cold',
+] as const
+export type HeatingTool = (typeof heatingTools)[number]
+
 const MountFields = z.strictObject({
   roomC: quantity(z.number().min(-20).max(60), 'Shaft temperature', 'temperature', '°C'),
   coolingC: quantity(z.number().min(0).max(60), 'Lost on the way', 'temperatureRise', 'K'),
   slipUm: quantity(z.number().min(0).max(1000), 'Room to slide', 'deviation', 'µm'),
+  holding: z.enum(holdings).nullable().default(null).meta({ title: 'Ring is held by' }),
+  housing: z.enum(['solid', 'split', 'flanged', 'take-up']).nullable().default(null).meta({ title: 'Housing' }),
+  tools: z
+    .array(z.enum(heatingTools))
+    .max(12)
+    .default(['induction', 'oven', 'press'])
+    .meta({ title: 'Tools in the shop' }),
 })
 
 const FloatFields = z.strictObject({

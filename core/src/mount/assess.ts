@@ -3,9 +3,11 @@ import { attempt } from '../errors/input-error.ts'
 import type { Position } from '../model/position.ts'
 import { inSentence } from '../model/sentence.ts'
 import { assessLens, type Check, type LensAssessment } from '../working/assessment.ts'
-import { number, range, refusalOf, type Figure, type Given, type Missing } from '../working/figure.ts'
+import { number, numberOf, range, refusalOf, text, type Figure, type Given, type Missing } from '../working/figure.ts'
 import { driveUp } from './drive-up.ts'
 import { defaultSlipClearance, heat, heatingLimit, type Heat } from './heat.ts'
+import { mountingMethods } from './methods.ts'
+import { press } from './press.ts'
 
 /** How hot the ring has to be, and how hot it may be; a tapered bore is driven up instead. */
 export function assessMount(
@@ -14,7 +16,7 @@ export function assessMount(
   interferenceMaxUm: number | null,
 ): LensAssessment {
   const bearing = lookup.kind === 'found' ? lookup.bearing : null
-  if (bearing?.decoded.boreShape === 'tapered') return assessDriveUp(bearing)
+  if (bearing?.decoded.boreShape === 'tapered') return assessDriveUp(position, bearing)
   const { mount } = position
   const missing: Missing[] = []
   if (!bearing) missing.push({ field: 'bearing.designation', label: 'the bearing' })
@@ -63,7 +65,12 @@ export function assessMount(
       source: 'Linear expansion of bearing steel',
     }
   }
-  if (bearing) figures['limit'] = limitFigure(bearing)
+  if (bearing) {
+    figures['limit'] = limitFigure(bearing)
+    const pressed = inputs ? pressForce(position, inputs.bearing, inputs.interferenceMaxUm) : null
+    if (pressed) figures['press'] = pressed
+    figures['method'] = methodFigure(position, bearing, heated, pressed ? numberOf(pressed) : null)
+  }
   return assessLens({
     lens: 'mount',
     headline: 'ring',
@@ -71,6 +78,63 @@ export function assessMount(
     checks: heated && bearing ? [heatCheck(heated, bearing)] : [],
     cautions: heated && heated.verdict === 'no-heat' ? coldCautions : hotCautions,
   })
+}
+
+/** Force that presses the ring home cold, at the tightest fit. */
+function pressForce({ seat }: Position, { row, interior }: ResolvedBearing, interferenceUm: number): Figure | null {
+  if (interferenceUm <= 0) return null
+  const { value } = attempt(() =>
+    press({
+      boreMm: row.boreMm,
+      widthMm: row.widthMm,
+      innerRacewayMm: interior.innerRacewayMm,
+      shaftBoreMm: seat.shaftBoreMm ?? 0,
+      interferenceUm,
+      finish: seat.finish,
+    }),
+  )
+  if (!value) return null
+  return {
+    label: 'Pressed cold it takes',
+    symbol: 'F',
+    quantity: 'force',
+    value: number(value.forceN),
+    precision: { figures: 2 },
+    formula: 'F = \\mu\\,p\\,\\pi\\,d\\,B',
+    givens: [
+      { label: 'tightest fit', symbol: 'I', quantity: 'deviation', value: number(interferenceUm), from: 'Seat' },
+      { label: 'friction', symbol: '\\mu', quantity: 'ratio', value: number(0.15), from: 'oiled, usual' },
+    ],
+    source: 'Lamé, thick cylinders; steel on steel',
+    validity: 'At the end of its travel; pulling off takes half as much again, more when fretted.',
+    estimate: true,
+  }
+}
+
+/** The way of mounting that is proposed, with every other one and why it will do or not. */
+function methodFigure(
+  position: Position,
+  bearing: ResolvedBearing,
+  heated: Heat | null,
+  pressN: number | null,
+): Figure {
+  const methods = mountingMethods(position, bearing, heated, pressN)
+  const [best] = methods
+  return {
+    label: 'Way of mounting',
+    symbol: '',
+    quantity: 'ratio',
+    value: best && best.verdict !== 'stop' ? text(best.label) : text('none of these'),
+    formula: '\\text{size, seat, fit, closure, tools}',
+    givens: methods.map(({ label, verdict, reason, inShop }) => ({
+      label,
+      symbol: verdict,
+      quantity: 'ratio',
+      value: text(reason),
+      from: inShop ? 'in the shop' : 'not in this shop',
+    })),
+    source: 'Mounting practice',
+  }
 }
 
 function heatGivens(
@@ -179,7 +243,8 @@ function heatCheck(heated: Heat, { decoded, row }: ResolvedBearing): Check {
   }
 }
 
-function assessDriveUp({ decoded, row }: ResolvedBearing): LensAssessment {
+function assessDriveUp(position: Position, bearing: ResolvedBearing): LensAssessment {
+  const { decoded, row } = bearing
   const taper = decoded.features.includes('taper-1:30') ? 30 : 12
   const tabled = row.type === 'spherical-roller' || row.type === 'toroidal-roller'
   const clearanceClass = decoded.clearanceClass
@@ -225,7 +290,7 @@ function assessDriveUp({ decoded, row }: ResolvedBearing): LensAssessment {
     validity: 'Clearance is the master, axial travel the check.',
     ...(value ? {} : { refusal: refusal ? refusalOf(refusal) : unavailable }),
   }
-  const figures: Record<string, Figure> = { ring: reduction }
+  const figures: Record<string, Figure> = { ring: reduction, method: methodFigure(position, bearing, null, null) }
   if (value) {
     figures['travel'] = {
       ...base,

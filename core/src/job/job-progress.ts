@@ -1,0 +1,110 @@
+import type { JobEntry, JobReading, JobStep } from '../model/job.ts'
+
+/** An entry with who made it. */
+export type SignedEntry = JobEntry & { by: string }
+
+export interface ReadingState {
+  reading: JobReading
+  /** Last entry for it; null while there is none. */
+  entry: Extract<SignedEntry, { kind: 'reading' }> | null
+  /** Beyond its limits, or another answer than the one that should come out. */
+  isOut: boolean
+}
+
+export interface StepState {
+  step: JobStep
+  readings: ReadingState[]
+  /** Cautions acknowledged, by their place, with who and when. */
+  acknowledged: Map<number, SignedEntry>
+  notes: Extract<SignedEntry, { kind: 'note' }>[]
+  photos: Extract<SignedEntry, { kind: 'photo' }>[]
+  /** Last event of the heat clock. */
+  heat: Extract<SignedEntry, { kind: 'heat' }> | null
+  done: SignedEntry | null
+  /** What still stands in the way of its being done, in words. */
+  blockers: string[]
+  /** `watch` where it is done with a reading out of limits: it stays marked. */
+  state: 'open' | 'begun' | 'go' | 'watch'
+}
+
+export interface JobProgress {
+  steps: StepState[]
+  /** First step that is not done; null when all are. */
+  current: string | null
+  complete: boolean
+}
+
+/** How a written number or word is held against another: no case, no spaces, one kind of dash. */
+const plain = (text: string) => text.toUpperCase().replace(/[\s/–-]+/g, '')
+
+/** Whether an answer is beyond what a reading allows. */
+export function isOutOfLimits(reading: JobReading, answer: { value: number | null; text: string | null }): boolean {
+  switch (reading.kind) {
+    case 'number':
+      // A value a hair beyond the limit as it is shown is on it.
+      return (
+        answer.value !== null &&
+        ((reading.low !== null && answer.value < reading.low - slack(reading)) ||
+          (reading.high !== null && answer.value > reading.high + slack(reading)))
+      )
+    case 'text':
+      return reading.expected !== null && answer.text !== null && plain(answer.text) !== plain(reading.expected)
+    case 'yes':
+      return answer.text !== null && answer.text !== (reading.expected ?? 'yes')
+    default:
+      return reading.kind satisfies never
+  }
+}
+
+const slack = ({ decimals }: JobReading) => 0.5 * 10 ** -(decimals + 1)
+
+/**
+ * How far a job has come, from its entries in the order they were made.
+ *
+ * A reading made again replaces the one before; both stay in the entries. A step that was reopened is open until it is done
+ * again.
+ */
+export function jobProgress(steps: readonly JobStep[], entries: readonly SignedEntry[]): JobProgress {
+  const states = steps.map((step) =>
+    stepState(
+      step,
+      entries.filter((entry) => entry.step === step.key),
+    ),
+  )
+  const open = states.find(({ done }) => !done)
+  return { steps: states, current: open?.step.key ?? null, complete: open === undefined }
+}
+
+function stepState(step: JobStep, entries: readonly SignedEntry[]): StepState {
+  const of = <K extends JobEntry['kind']>(kind: K) =>
+    entries.filter((entry): entry is Extract<SignedEntry, { kind: K }> => entry.kind === kind)
+  const readings = step.readings.map((reading): ReadingState => {
+    const entry = of('reading').findLast((one) => one.reading === reading.key) ?? null
+    return { reading, entry, isOut: entry !== null && isOutOfLimits(reading, entry) }
+  })
+  const acknowledged = new Map(of('acknowledged').map((entry) => [entry.caution, entry as SignedEntry]))
+  const heat = of('heat').at(-1) ?? null
+  const last = entries.findLast(({ kind }) => kind === 'done' || kind === 'reopened')
+  const blockers = [
+    ...(step.cautions.some((_, index) => !acknowledged.has(index)) ? ['a caution is not acknowledged'] : []),
+    ...readings.flatMap(({ reading, entry, isOut }) => {
+      if (reading.needed && (entry === null || (entry.value === null && !entry.text)))
+        return [`${reading.label} is missing`]
+      return isOut && !entry?.reason ? [`${reading.label} is out of limits and has no reason`] : []
+    }),
+    ...(step.heat && heat?.event !== 'home' ? ['the ring is not home'] : []),
+  ]
+  const done = last?.kind === 'done' ? last : null
+  const marked = readings.some(({ isOut }) => isOut)
+  return {
+    step,
+    readings,
+    acknowledged,
+    notes: of('note'),
+    photos: of('photo'),
+    heat,
+    done,
+    blockers,
+    state: done ? (marked ? 'watch' : 'go') : entries.length > 0 ? 'begun' : 'open',
+  }
+}

@@ -1,0 +1,89 @@
+import { z } from 'zod'
+import { lenses } from '../working/assessment.ts'
+import { quantities, type Quantity } from './units.ts'
+
+export const jobStates = ['planned', 'under-way', 'waiting', 'done', 'cancelled'] as const
+export const JobState = z.enum(jobStates)
+export type JobState = z.infer<typeof JobState>
+
+const Key = z.string().min(1).max(80)
+const Limit = z.number().nullable()
+
+/** Something to be read at a step: a number within limits, words, or yes and no. */
+export const JobReading = z.strictObject({
+  key: Key,
+  label: z.string().max(120),
+  kind: z.enum(['number', 'text', 'yes']),
+  quantity: z.enum(Object.keys(quantities) as [Quantity, ...Quantity[]]),
+  /** Digits that are shown of a limit. */
+  decimals: z.int().min(0).max(4),
+  low: Limit,
+  high: Limit,
+  /** Words that should come out; another answer is out of limits. */
+  expected: z.string().max(80).nullable(),
+  needed: z.boolean(),
+})
+export type JobReading = z.infer<typeof JobReading>
+
+/** What the heat clock holds a ring against. */
+export const HeatTarget = z.strictObject({
+  /** Below this the ring grabs, °C. */
+  slidesC: z.number(),
+  aimC: z.number(),
+  limitC: z.number(),
+  roomC: z.number(),
+  differenceK: z.number(),
+  massKg: z.number(),
+  areaMm2: z.number(),
+})
+export type HeatTarget = z.infer<typeof HeatTarget>
+
+/** One step of a job, one screen on the tablet. */
+export const JobStep = z.strictObject({
+  key: Key,
+  title: z.string().max(80),
+  /** Position it is about; null for the machine as a whole. */
+  position: z.strictObject({ id: z.uuid(), name: z.string().max(80) }).nullable(),
+  does: z.array(z.string().max(300)).max(20),
+  /** Each has to be acknowledged before the step is done. */
+  cautions: z.array(z.string().max(400)).max(8),
+  readings: z.array(JobReading).max(30),
+  /** Lens whose overlay the drawing shows; null for no drawing. */
+  lens: z.enum(lenses).nullable(),
+  heat: HeatTarget.nullable(),
+})
+export type JobStep = z.infer<typeof JobStep>
+
+const entry = <K extends string, S extends z.ZodRawShape>(kind: K, shape: S) =>
+  z.strictObject({
+    /** Made on the device, so that one sent twice counts once. */
+    id: z.uuid(),
+    step: Key,
+    at: z.iso.datetime(),
+    kind: z.literal(kind),
+    ...shape,
+  })
+
+/** Something a person did in a job. Entries are added, never changed: nobody overwrites anybody. */
+export const JobEntry = z.discriminatedUnion('kind', [
+  entry('acknowledged', { caution: z.int().min(0).max(7) }),
+  entry('reading', {
+    reading: Key,
+    value: z.number().min(-1e6).max(1e9).nullable(),
+    text: z.string().max(120).nullable(),
+    /** Why a reading out of limits was accepted. */
+    reason: z.string().max(300).nullable(),
+  }),
+  entry('note', { text: z.string().min(1).max(1000) }),
+  entry('photo', { photo: z.uuid(), name: z.string().max(120) }),
+  entry('heat', {
+    event: z.enum(['lifted', 'home', 'short']),
+    innerC: z.number().min(-50).max(300),
+    outerC: z.number().min(-50).max(300),
+    seconds: z.number().min(0).max(100_000),
+  }),
+  entry('done', {}),
+  entry('reopened', { reason: z.string().min(1).max(300) }),
+])
+export type JobEntry = z.infer<typeof JobEntry>
+export type JobEntryKind = JobEntry['kind']

@@ -1,0 +1,265 @@
+import { assert } from 'chai'
+import fc from 'fast-check'
+import {
+  asLeft,
+  composeJob,
+  holdings,
+  isOutOfLimits,
+  JobStep,
+  jobProgress,
+  type JobEntry,
+  type JobPosition,
+  type JobReading,
+  type SignedEntry,
+} from '../../src/index.ts'
+import { positionWith, type Changes } from '../bench-position.ts'
+import { catalogue } from '../references.ts'
+
+const id = '00000000-0000-4000-8000-000000000001'
+const base: Changes = {
+  bearing: { designation: '6313-C3', requiredClearance: 'C3' },
+  load: { radialN: 3000, axialN: 500, speedRpm: 1475 },
+  seat: { loadCase: 'inner-turns' },
+  mount: { roomC: 20, coolingC: 10 },
+  grease: { nu40Cst: 110, runningC: 62, cleanliness: 'normal' },
+}
+const position = (changes: Changes = {}): JobPosition => ({
+  id,
+  name: 'Coupling end',
+  inputs: positionWith({ ...base, ...changes }),
+  machine: { kind: 'pump', duty: 'round-the-clock', position: 'Coupling end' },
+})
+const job = (changes: Changes = {}) => composeJob([position(changes)], catalogue)
+const stepOf = (steps: JobStep[], key: string) => {
+  const found = steps.find((step) => step.key.split(':')[0] === key)
+  if (!found) throw new Error(`no step ${key}`)
+  return found
+}
+const readingOf = (step: JobStep, key: string) => {
+  const found = step.readings.find((one) => one.key === key)
+  if (!found) throw new Error(`no reading ${key}`)
+  return found
+}
+
+let made = 0
+const entry = <K extends JobEntry['kind']>(step: string, kind: K, rest: object = {}): SignedEntry =>
+  ({
+    id: `00000000-0000-4000-8000-${String(++made).padStart(12, '0')}`,
+    step,
+    at: '2026-03-02T08:00:00.000Z',
+    kind,
+    by: 'Una',
+    ...rest,
+  }) as SignedEntry
+const read = (step: string, reading: string, answer: { value?: number; text?: string; reason?: string }) =>
+  entry(step, 'reading', { reading, value: null, text: null, reason: null, ...answer })
+
+describe('the steps of a job', () => {
+  it('go in working order: safe, off, gauged, on, closed, run up, handed over', () => {
+    assert.deepEqual(
+      job().map(({ key }) => key.split(':')[0]),
+      ['lock-out', 'arrival', 'evidence', 'take-off', 'came-out', 'gauge', 'check-new', 'mount', 'lock', 'float', 'fill', 'close', 'run-up', 'hand-over'], // prettier-ignore
+    )
+  })
+
+  it('are what their schema says, whatever is known of the position', () => {
+    for (const holding of [null, ...holdings])
+      for (const designation of ['', 'nonsense', '6204', '22216 EK-C3', 'UC212', 'NU313-C3', '32214'])
+        for (const step of job({ bearing: { designation }, mount: { roomC: 20, holding } })) {
+          const { success, error } = JobStep.safeParse(step)
+          assert.isTrue(success, `${designation} ${holding} ${step.key}: ${error?.message}`)
+        }
+  })
+
+  it('do every position whole, between one lock-out and one run-up', () => {
+    const two = composeJob([position(), { ...position(), id: id.replace(/1$/, '2'), name: 'Fan end' }], catalogue)
+    assert.lengthOf(two, 4 + 2 * 10)
+    assert.equal(new Set(two.map(({ key }) => key)).size, two.length)
+    assert.match(stepOf(two, 'mount').title, /coupling end/)
+    assert.isTrue(stepOf(two, 'run-up').readings.some(({ label }) => /fan end/.test(label)))
+  })
+
+  const ways: [why: string, changes: Changes, title: RegExp, heated: boolean][] = [
+    ['a tight cylindrical seat is heated', {}, /^Heat and mount$/, true],
+    ['a tapered bore is driven up', { bearing: { designation: '22216 EK-C3' } }, /^Drive it up$/, false],
+    ['a small bore is pressed', { bearing: { designation: '6204' } }, /^Press it home$/, false],
+    [
+      'a ring that slides is not heated',
+      {
+        seat: {
+          loadCase: 'inner-turns',
+          shaftReadingsMm: [
+            [64.97, 64.97],
+            [64.97, 64.97],
+          ],
+        },
+      },
+      /^Press it home$/,
+      false,
+    ],
+  ]
+  for (const [why, changes, title, heated] of ways)
+    it(why, () => {
+      const mount = stepOf(job(changes), 'mount')
+      assert.match(mount.title, title)
+      assert.equal(mount.heat !== null, heated)
+    })
+
+  it('hold the heat clock to the fit: it slides at 65 mm · 12e-6 a degree, and is never over its limit', () => {
+    const { heat } = stepOf(job(), 'mount')
+    // Tightest fit and 32.5 µm of room over 0.78 µm a degree, from 20 °C; 10 K are lost on the way.
+    assert.approximately((heat?.aimC ?? 0) - (heat?.slidesC ?? 0), 10, 1e-9)
+    assert.equal(heat?.limitC, 120)
+    assert.equal(heat?.differenceK, 50)
+    assert.isAbove(heat?.slidesC ?? 0, 60)
+  })
+
+  it('take the limits of the seats from Seat, and the drive-up from its table', () => {
+    const shaft = readingOf(stepOf(job(), 'gauge'), 'shaft-0')
+    assert.isAbove(shaft.high ?? 0, shaft.low ?? 0)
+    assert.approximately(shaft.low ?? 0, 65, 0.05)
+    const { readings } = stepOf(job({ bearing: { designation: '22216 EK-C3' } }), 'mount')
+    const lost = readings.find(({ key }) => key === 'lost')
+    assert.deepEqual([lost?.low, lost?.high], [40, 50])
+  })
+
+  it('stand with a caution where it hurts: locked out, hot, pulled, first start', () => {
+    const steps = job()
+    for (const [key, word] of [
+      ['lock-out', /locked out/],
+      ['take-off', /Pullers/],
+      ['mount', /pacemaker/],
+      ['run-up', /first start/],
+    ] as const)
+      // prettier-ignore
+      assert.match(stepOf(steps, key).cautions.join(' '), word)
+  })
+})
+
+describe('a reading', () => {
+  const number = (low: number | null, high: number | null, decimals = 0): JobReading => ({ key: 'k', label: 'K', kind: 'number', quantity: 'length', decimals, low, high, expected: null, needed: true }) // prettier-ignore
+  for (const [why, reading, value, out] of [
+    ['on its lower limit', number(10, 20), 10, false],
+    ['under it', number(10, 20), 9.9, true],
+    ['over the upper one', number(10, 20), 20.2, true],
+    ['without limits', number(null, null), 1e6, false],
+    ['over by less than is shown', number(null, 65.012, 3), 65.01204, false],
+    ['over by a digit that is shown', number(null, 65.012, 3), 65.013, true],
+  ] as const)
+    it(`${out ? 'out' : 'within'}: ${why}`, () => assert.equal(isOutOfLimits(reading, { value, text: null }), out))
+
+  for (const [text, out] of [
+    ['6313-C3', false],
+    ['6313 c3', false],
+    ['6313/C3', false],
+    ['6313', true],
+    ['6313-C4', true],
+  ] as const)
+    // prettier-ignore
+    it(`${text} on a box that should say 6313-C3 is ${out ? 'out' : 'right'}`, () => {
+      const reading = { ...number(null, null), kind: 'text', expected: '6313-C3' } as const
+      assert.equal(isOutOfLimits(reading, { value: null, text }), out)
+    })
+})
+
+describe('the progress of a job', () => {
+  const steps = job()
+  const lockOut = [entry('lock-out', 'acknowledged', { caution: 0 }), read('lock-out', 'dead', { text: 'yes' })]
+
+  it('stands at the first step, which says what is in the way', () => {
+    const { current, steps: states } = jobProgress(steps, [])
+    assert.equal(current, 'lock-out')
+    assert.deepEqual(states[0]?.blockers, ['a caution is not acknowledged', 'Proved dead is missing'])
+  })
+
+  it('goes on when the step is done', () => {
+    const { current, steps: states } = jobProgress(steps, [...lockOut, entry('lock-out', 'done')])
+    assert.isEmpty(states[0]?.blockers)
+    assert.equal(states[0]?.state, 'go')
+    assert.equal(current, 'arrival')
+  })
+
+  it('asks a reason for a reading out of limits, and keeps it marked', () => {
+    const key = 'gauge:Coupling end'
+    const low = readingOf(stepOf(steps, 'gauge'), 'shaft-0').low ?? 0
+    const state = (answer: { value: number; reason?: string }) =>
+      jobProgress(steps, [read(key, 'shaft-0', answer), entry(key, 'done')]).steps.find(({ step }) => step.key === key)
+    assert.include(state({ value: low - 0.01 })?.blockers.join(), 'out of limits and has no reason')
+    const reasoned = state({ value: low - 0.01, reason: 'Sleeve is on order' })
+    assert.notInclude(reasoned?.blockers.join(), 'no reason')
+    assert.equal(reasoned?.state, 'watch')
+  })
+
+  it('takes the last of several readings, and keeps the others', () => {
+    const entries = [read('arrival', 'asked', { text: 'shift' }), read('arrival', 'asked', { text: 'fitter' })]
+    const state = jobProgress(steps, entries).steps[1]
+    assert.equal(state?.readings[0]?.entry?.text, 'fitter')
+  })
+
+  it('does not let a hot ring go before it is home', () => {
+    const key = 'mount:Coupling end'
+    const heat = (event: string) => entry(key, 'heat', { event, innerC: 108, outerC: 80, seconds: 140 })
+    const blockers = (...entries: SignedEntry[]) =>
+      jobProgress(steps, entries)
+        .steps.find(({ step }) => step.key === key)
+        ?.blockers.join()
+    assert.include(blockers(heat('lifted')), 'not home')
+    assert.include(blockers(heat('lifted'), heat('short')), 'not home')
+    assert.notInclude(blockers(heat('lifted'), heat('short'), heat('lifted'), heat('home')), 'not home')
+  })
+
+  it('opens a step again with a reason', () => {
+    const entries = [...lockOut, entry('lock-out', 'done'), entry('lock-out', 'reopened', { reason: 'lock was off' })]
+    assert.equal(jobProgress(steps, entries).current, 'lock-out')
+  })
+
+  it('is complete when every step is done, in whatever order', () => {
+    fc.assert(
+      fc.property(
+        fc.shuffledSubarray(
+          steps.map(({ key }) => key),
+          { minLength: steps.length },
+        ),
+        (keys) => {
+          const entries = keys.map((key) => entry(key, 'done'))
+          assert.isTrue(jobProgress(steps, entries).complete)
+          assert.isFalse(jobProgress(steps, entries.slice(1)).complete)
+        },
+      ),
+      { numRuns: 30 },
+    )
+  })
+})
+
+describe('what a finished job leaves', () => {
+  const steps = job()
+  const gaugeKey = 'gauge:Coupling end'
+  const entries = [
+    read('check-new:Coupling end', 'number', { text: '6313-C4', reason: 'none else in stock' }),
+    read(gaugeKey, 'shaft-0', { value: 65.008 }),
+    read(gaugeKey, 'shaft-2', { value: 65.006 }),
+  ]
+
+  it('is the number that went in and the seats as gauged; the rest stays', () => {
+    const before = position({
+      bearing: { ...base.bearing, makerDynamicN: 95_000 },
+      diagnose: { seen: ['rust'] },
+    }).inputs
+    const after = asLeft(before, id, jobProgress(steps, entries))
+    assert.equal(after.bearing.designation, '6313-C4')
+    assert.isNull(after.bearing.makerDynamicN)
+    assert.deepEqual(after.seat.shaftReadingsMm, [
+      [65.008, null],
+      [65.006, null],
+    ])
+    assert.isEmpty(after.diagnose.seen)
+    assert.deepEqual(after.load, before.load)
+  })
+
+  it('is as it was where nothing was read', () => {
+    const { inputs } = position()
+    const after = asLeft(inputs, id, jobProgress(steps, []))
+    assert.deepEqual(after.bearing, inputs.bearing)
+    assert.deepEqual(after.seat, inputs.seat)
+  })
+})
