@@ -87,7 +87,15 @@ async function serve(): Promise<void> {
   const { version } = z
     .object({ version: z.string() })
     .parse(JSON.parse(readFileSync(join(root, 'package.json'), 'utf8')))
-  server = await startServer({ pool, references, log, version, port, webFolder: join(root, 'web/dist') })
+  server = await startServer({
+    pool,
+    databaseUrl: url,
+    references,
+    log,
+    version,
+    port,
+    webFolder: join(root, 'web/dist'),
+  })
   say(`serving at http://localhost:${server.port}`)
   for (const { login, password, role } of demoAccounts) say(`sign in as ${role}: ${login} / ${password}`)
 }

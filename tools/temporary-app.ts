@@ -54,5 +54,5 @@ export async function temporaryApp(databaseUrl: string, port = 0): Promise<Runni
   const references = loadReferences()
   await loadDemoSite(pool, references)
   const webFolder = fileURLToPath(new URL('../web/dist', import.meta.url))
-  return startServer({ pool, references, log, version: 'test', port, host: '127.0.0.1', webFolder })
+  return startServer({ pool, databaseUrl, references, log, version: 'test', port, host: '127.0.0.1', webFolder })
 }

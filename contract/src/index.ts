@@ -30,5 +30,19 @@ export {
   RetireMachine,
   SaveMachine,
 } from './register.ts'
+export {
+  AddEntries,
+  AddJob,
+  EntriesKept,
+  HeaterSample,
+  JobDetail,
+  JobList,
+  JobSummary,
+  KeptEntry,
+  largestPhoto,
+  mostEntries,
+  MoveJob,
+  photoTypes,
+} from './jobs.ts'
 export { Health } from './health.ts'
 export { Measurable, measurables, Reading, TakeReading } from './devices.ts'

@@ -4,7 +4,10 @@ import { createServer, type Server } from 'node:http'
 import type pg from 'pg'
 import type { Logger } from 'pino'
 import { gaugeAt } from './devices/gauge.ts'
+import { heaterAt } from './devices/heater.ts'
+import { startHeaterProcess } from './devices/heater-process.ts'
 import { startSimulatedGauge } from './devices/simulated-gauge.ts'
+import { JobWatch } from './live/job-watch.ts'
 import { createApp } from './http/app.ts'
 import { sessionSecret } from './store/server-secret.ts'
 
@@ -12,6 +15,8 @@ export interface RunningServer {
   port: number
   /** Stops taking requests, lets those under way finish, closes the pool. */
   stop: () => Promise<void>
+  /** Pulls the plug of the simulated heater; another one starts by itself. */
+  killHeater: () => void
 }
 
 /** How long requests under way may take before their connections are cut, ms. */
@@ -25,6 +30,8 @@ const stopPatienceMs = 5000
  */
 export async function startServer(options: {
   pool: pg.Pool
+  /** Of the same database, for the connection that listens. */
+  databaseUrl: string
   references: References
   log: Logger
   version: string
@@ -32,14 +39,24 @@ export async function startServer(options: {
   host?: string
   webFolder: string | null
 }): Promise<RunningServer> {
-  const { pool, log, port, host, ...rest } = options
+  const { pool, databaseUrl, log, port, host, ...rest } = options
   const simulated = await startSimulatedGauge()
-  const gauge = gaugeAt('127.0.0.1', simulated.port)
-  const app = createApp({ pool, log, gauge, ...rest, secret: await sessionSecret(pool) })
+  const heating = await startHeaterProcess()
+  const stopDevices = async () => {
+    await Promise.all([simulated.stop(), heating.stop()])
+  }
+  const watch = new JobWatch(databaseUrl)
+  await watch.start()
+  const app = createApp({
+    ...{ pool, log, watch, ...rest },
+    gauge: gaugeAt('127.0.0.1', simulated.port),
+    heater: heaterAt('127.0.0.1', heating.port),
+    secret: await sessionSecret(pool),
+  })
   const server = createServer(app)
   await new Promise<void>((listening, failed) => {
     server.once('error', (error) => {
-      void simulated.stop()
+      void Promise.all([stopDevices(), watch.stop()])
       failed(error)
     })
     server.listen(port, host ?? '0.0.0.0', () => {
@@ -47,10 +64,16 @@ export async function startServer(options: {
       listening()
     })
   })
-  return { port: (server.address() as AddressInfo).port, stop: () => stop(server, pool, simulated.stop) }
+  return {
+    port: (server.address() as AddressInfo).port,
+    stop: () => stop(server, pool, watch, stopDevices),
+    killHeater: heating.kill,
+  }
 }
 
-async function stop(server: Server, pool: pg.Pool, stopDevices: () => Promise<void>): Promise<void> {
+async function stop(server: Server, pool: pg.Pool, watch: JobWatch, stopDevices: () => Promise<void>): Promise<void> {
+  // Those who watch a job would keep their connections open for ever.
+  await watch.stop()
   const cut = setTimeout(() => server.closeAllConnections(), stopPatienceMs)
   await new Promise<void>((closed) => {
     server.close(() => closed())

@@ -421,7 +421,7 @@ describe('migrations', () => {
     const database = await testDatabase('migrations')
     try {
       const [first, second] = await Promise.all([migrate(database.pool), migrate(database.pool)])
-      assert.lengthOf([...first, ...second], 5)
+      assert.lengthOf([...first, ...second], 6)
       assert.isEmpty(await migrate(database.pool))
     } finally {
       await database.drop()

@@ -2,8 +2,10 @@ import type { Express } from 'express'
 import { pino } from 'pino'
 import request from 'supertest'
 import { gaugeAt } from '../src/devices/gauge.ts'
+import { heaterAt } from '../src/devices/heater.ts'
 import { startSimulatedGauge } from '../src/devices/simulated-gauge.ts'
 import { createApp } from '../src/http/app.ts'
+import { JobWatch } from '../src/live/job-watch.ts'
 import { loadReferences } from '../src/reference-files.ts'
 import { migrate } from '../src/store/migrate.ts'
 import { password, seedSite, type SeededSite } from './seed.ts'
@@ -20,17 +22,25 @@ export interface TestApp {
   stop: () => Promise<void>
 }
 
-/** The HTTP side on a database of its own with two sites. */
-export async function testApp(name: string): Promise<TestApp> {
+/**
+ * The HTTP side on a database of its own with two sites.
+ *
+ * @param heaterPort - where a heater listens; without one it cannot be reached
+ */
+export async function testApp(name: string, heaterPort = 0): Promise<TestApp> {
   const database = await testDatabase(name)
   await migrate(database.pool)
   const site = await seedSite(database.pool, references.catalogue, 'north')
   await seedSite(database.pool, references.catalogue, 'south')
   const gauge = await startSimulatedGauge()
+  const watch = new JobWatch(database.url)
+  await watch.start()
   const app = createApp({
     pool: database.pool,
     references,
     gauge: gaugeAt('127.0.0.1', gauge.port),
+    heater: heaterAt('127.0.0.1', () => heaterPort),
+    watch,
     secret: 'for tests',
     version: '1.2.3',
     log: pino({ level: 'silent' }),
@@ -46,6 +56,7 @@ export async function testApp(name: string): Promise<TestApp> {
       return agent
     },
     stop: async () => {
+      await watch.stop()
       await gauge.stop()
       await database.drop()
     },

@@ -3,6 +3,7 @@ import { openPool } from '../src/store/database.ts'
 
 export interface TestDatabase {
   pool: pg.Pool
+  url: string
   drop: () => Promise<void>
 }
 
@@ -16,6 +17,7 @@ export async function testDatabase(name: string): Promise<TestDatabase> {
   const pool = openPool(`${base}/${name}`, () => undefined)
   return {
     pool,
+    url: `${base}/${name}`,
     drop: async () => {
       await pool.end()
       await admin.query(`drop database ${pg.escapeIdentifier(name)} with (force)`)

@@ -16,9 +16,12 @@ import { sameOrigin } from './access.ts'
 import type { Gauge } from '../devices/gauge.ts'
 import { calcRoutes } from './calc-routes.ts'
 import { deviceRoutes } from './device-routes.ts'
+import type { Heater } from '../devices/heater.ts'
+import type { JobWatch } from '../live/job-watch.ts'
 import { docsRoutes } from './docs-routes.ts'
 import { errorHandler } from './error-handler.ts'
 import { healthRoutes } from './health-routes.ts'
+import { jobRoutes } from './job-routes.ts'
 import { registerRoutes } from './register-routes.ts'
 import { sessionCookie, sessionRoutes } from './session-routes.ts'
 import { siteRoutes } from './site-routes.ts'
@@ -27,6 +30,8 @@ export interface AppParts {
   pool: pg.Pool
   references: References
   gauge: Gauge
+  heater: Heater
+  watch: JobWatch
   secret: string
   version: string
   log: Logger
@@ -37,7 +42,7 @@ export interface AppParts {
 const hour = 3_600_000
 
 /** The whole HTTP side: API under /api, the web app for everything else. */
-export function createApp({ pool, references, gauge, secret, version, log, webFolder }: AppParts): Express {
+export function createApp({ log, webFolder, ...parts }: AppParts): Express {
   const app = express()
   app.disable('x-powered-by')
   app.use(
@@ -67,13 +72,13 @@ export function createApp({ pool, references, gauge, secret, version, log, webFo
     }),
   )
   app.use(compression())
-  app.use('/api', apiRoutes({ pool, references, gauge, secret, version }))
+  app.use('/api', apiRoutes(parts))
   if (webFolder) serveWeb(app, webFolder)
   app.use(errorHandler)
   return app
 }
 
-function apiRoutes({ pool, references, gauge, secret, version }: Omit<AppParts, 'log' | 'webFolder'>) {
+function apiRoutes({ pool, references, gauge, heater, watch, secret, version }: Omit<AppParts, 'log' | 'webFolder'>) {
   const api = express.Router()
   api.use((_request, response, next) => {
     response.set('Cache-Control', 'no-store')
@@ -100,6 +105,7 @@ function apiRoutes({ pool, references, gauge, secret, version }: Omit<AppParts, 
   api.use(sessionRoutes(pool))
   api.use(siteRoutes(pool, references))
   api.use(registerRoutes(pool, references))
+  api.use(jobRoutes(pool, references, watch, heater))
   api.use(deviceRoutes(pool, gauge))
   api.use((request) => {
     throw new NotFoundError('address', `/api${request.path}`)

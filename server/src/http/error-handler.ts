@@ -5,6 +5,7 @@ import type { Request } from 'express'
 import { AccessError } from '../errors/access-error.ts'
 import { ConflictError } from '../errors/conflict-error.ts'
 import { DeviceError } from '../errors/device-error.ts'
+import { JobError } from '../errors/job-error.ts'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import { isDatabaseAway } from '../store/database.ts'
 
@@ -40,6 +41,10 @@ function answerTo(error: unknown, request: Request): Answer {
       status: 409,
       body: { error: { code: 'SAVED_SINCE', message: error.message, fix }, theirs: error.theirs },
     }
+  }
+  if (error instanceof JobError) {
+    const { code, message, fix } = error
+    return { status: 409, body: { error: { code, message, fix } } }
   }
   if (error instanceof DeviceError) {
     return { status: 502, body: { error: { code: 'DEVICE_FAILED', message: error.message, fix: error.fix } } }

@@ -1,10 +1,16 @@
 import { OpenAPIRegistry, OpenApiGeneratorV31, type RouteConfig } from '@asteasolutions/zod-to-openapi'
 import {
   Account,
+  AddEntries,
+  AddJob,
   AddMachine,
   ApiError,
+  EntriesKept,
   Health,
   ImportReport,
+  JobDetail,
+  JobList,
+  MoveJob,
   MachineDetail,
   PositionDetail,
   PositionHistory,
@@ -65,6 +71,16 @@ const routes: [
   ['get', '/positions/{id}', 'One position', {}, { 200: answer(PositionDetail, 'The position'), 404: refused }],
   ['put', '/positions/{id}', 'Save a position', { body: json(SavePosition) }, saved(PositionDetail, 'position')],
   ['get', '/positions/{id}/history', 'Saves of a position, newest first', {}, { 200: answer(PositionHistory, 'The saves') }],
+  ['get', '/jobs', 'Jobs, open ones first', {}, { 200: answer(JobList, 'The jobs'), ...signedOut }],
+  ['post', '/jobs', 'Make a job of some positions of a machine', { body: json(AddJob) }, { 201: answer(JobDetail, 'As made'), 400: refused, 403: refused, 404: refused }],
+  ['get', '/jobs/{id}', 'One job with its entries', {}, { 200: answer(JobDetail, 'The job'), 404: refused }],
+  ['post', '/jobs/{id}/entries', 'Add entries in their order; each counts once', { body: json(AddEntries) }, { 200: answer(EntriesKept, 'What became of each'), 400: refused, 403: refused, 409: refused }],
+  ['put', '/jobs/{id}/state', 'Let a job wait, go on, or cancel it', { body: json(MoveJob) }, { 200: answer(JobDetail, 'As it is now'), 403: refused, 409: refused }],
+  ['post', '/jobs/{id}/close', 'Close a job, and leave its positions as its readings have them', {}, { 200: answer(JobDetail, 'As it is now'), 403: refused, 409: refused }],
+  ['get', '/jobs/{id}/events', 'The job, and again whenever it changes', {}, { 200: { description: 'Server-sent events, each the whole job', content: { 'text/event-stream': { schema: z.string() } } } }],
+  ['get', '/jobs/{id}/export.csv', 'The readings of a job as a file', {}, { 200: { description: 'One line a reading', ...csv } }],
+  ['get', '/jobs/{id}/export.json', 'A job as a file', {}, { 200: answer(JobDetail, 'The job') }],
+  ['get', '/devices/heater', 'Heat a piece for as long as the answer is listened to', { query: z.object({ piece: z.uuid(), target: z.string() }) }, { 200: { description: 'Server-sent events: sample, trouble', content: { 'text/event-stream': { schema: z.string() } } }, 403: refused }],
   ['post', '/devices/gauge/readings', 'Take one reading with the gauge of the shop', { body: json(TakeReading) }, { 201: answer(Reading, 'The reading'), 400: refused, 404: refused, 502: refused }],
 ] // prettier-ignore
 

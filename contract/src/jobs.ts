@@ -1,0 +1,82 @@
+import { JobEntry, JobState, JobStep } from '@yardfrost/core'
+import { z } from 'zod'
+
+/** Makes a job of some positions of one machine. */
+export const AddJob = z.strictObject({
+  machineId: z.uuid(),
+  positionIds: z.array(z.uuid()).min(1).max(12).meta({ description: 'Positions whose bearing is changed' }),
+})
+export type AddJob = z.infer<typeof AddJob>
+
+/** A job as lists show it. */
+export const JobSummary = z.object({
+  id: z.uuid(),
+  number: z.int(),
+  title: z.string(),
+  state: JobState,
+  machine: z.object({ id: z.uuid(), tag: z.string(), name: z.string(), area: z.string() }),
+  createdAt: z.iso.datetime(),
+  endedAt: z.iso.datetime().nullable(),
+  /** Title of the step it stands at; null when all are done. */
+  stage: z.string().nullable(),
+  doneSteps: z.int(),
+  steps: z.int(),
+  /** Who made the last entry; null while nobody has. */
+  who: z.string().nullable(),
+})
+export type JobSummary = z.infer<typeof JobSummary>
+export const JobList = z.array(JobSummary)
+
+/** An entry as the server keeps it: what the device sent, who sent it, and its place in the order. */
+export const KeptEntry = z.object({ seq: z.int(), by: z.string(), entry: JobEntry })
+export type KeptEntry = z.infer<typeof KeptEntry>
+
+export const JobDetail = z.object({
+  id: z.uuid(),
+  number: z.int(),
+  title: z.string(),
+  state: JobState,
+  reason: z.string().nullable(),
+  machine: z.object({ id: z.uuid(), tag: z.string(), name: z.string(), area: z.string() }),
+  steps: z.array(JobStep),
+  entries: z.array(KeptEntry),
+  createdAt: z.iso.datetime(),
+  createdBy: z.string().nullable(),
+  startedAt: z.iso.datetime().nullable(),
+  endedAt: z.iso.datetime().nullable(),
+})
+export type JobDetail = z.infer<typeof JobDetail>
+
+export const mostEntries = 200
+/** Entries of one device, in the order they were made. */
+export const AddEntries = z.strictObject({ entries: z.array(JobEntry).min(1).max(mostEntries) })
+export type AddEntries = z.infer<typeof AddEntries>
+
+/** What became of them: a refused one is named with its reason, the others are kept. */
+export const EntriesKept = z.object({
+  kept: z.array(KeptEntry),
+  refused: z.array(z.object({ id: z.uuid(), message: z.string(), fix: z.string() })),
+})
+export type EntriesKept = z.infer<typeof EntriesKept>
+
+/** Moves a job on: waiting for parts and back, or cancelled. A job is closed by itself, when every step is done. */
+export const MoveJob = z.strictObject({
+  state: z.enum(['under-way', 'waiting', 'cancelled']),
+  reason: z.string().trim().max(300).default(''),
+})
+export type MoveJob = z.input<typeof MoveJob>
+
+/** Largest photograph, bytes. */
+export const largestPhoto = 5_000_000
+export const photoTypes = ['image/jpeg', 'image/png', 'image/webp'] as const
+
+/** One line of the heater: seconds since it was switched on, both probes, power. */
+export const HeaterSample = z.object({
+  seconds: z.number().min(0),
+  innerC: z.number(),
+  outerC: z.number(),
+  powerW: z.number().min(0),
+  /** At its aim, switched off and demagnetised. */
+  ready: z.boolean(),
+})
+export type HeaterSample = z.infer<typeof HeaterSample>

@@ -1,0 +1,42 @@
+import { fork, type ChildProcess } from 'node:child_process'
+import { fileURLToPath } from 'node:url'
+
+const program = fileURLToPath(new URL('./simulated-heater.ts', import.meta.url))
+/** A process that ends is started again after so long, ms. */
+const againMs = 1000
+
+export interface HeaterProcess {
+  port: () => number
+  /** Ends the process without warning, as a pulled plug does; another one follows. */
+  kill: () => void
+  stop: () => Promise<void>
+}
+
+/** Starts the simulated heater as a process of its own, and again whenever it ends. */
+export async function startHeaterProcess(): Promise<HeaterProcess> {
+  let port = 0
+  let stopped = false
+  let child: ChildProcess
+  const start = (): Promise<void> =>
+    new Promise((listening) => {
+      child = fork(program, { execArgv: ['--import', 'tsx'], stdio: ['ignore', 'pipe', 'inherit', 'ipc'] })
+      child.stdout?.on('data', (chunk: Buffer) => {
+        port = Number(chunk.toString().trim())
+        listening()
+      })
+      child.once('exit', () => {
+        if (!stopped) setTimeout(() => void start(), againMs)
+      })
+    })
+  await start()
+  return {
+    port: () => port,
+    kill: () => child.kill('SIGKILL'),
+    stop: async () => {
+      stopped = true
+      const gone = new Promise<void>((exited) => child.once('exit', () => exited()))
+      child.kill()
+      await gone
+    },
+  }
+}

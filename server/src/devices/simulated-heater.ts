@@ -1,0 +1,82 @@
+import { heatFor, type HeatedBearing, type RingTemperatures } from '@yardfrost/core'
+import { createServer, type AddressInfo, type Socket } from 'node:net'
+
+// The simulated induction heater, a process of its own: it prints the port it listens on, and heats what it is told to.
+//
+//   heat PIECE MASS_KG AREA_MM2 ROOM_C AIM_C LIMIT_C DIFFERENCE_K
+//   sample SECONDS INNER_C OUTER_C POWER_W heating|holding|ready     every half second
+//
+// It pulses where the rings differ by too much, and switches off and demagnetises at its aim. Who hangs up switches it off;
+// the piece stays on the bench and cools.
+
+/** Times as fast as real, for tests. */
+const rate = Number(process.env['YARDFROST_HEATER_RATE'] ?? 1)
+const everyMs = 500
+/** Power a heater of the shop gives: more for heavier pieces, within what its plug bears. */
+const powerFor = (massKg: number) => Math.min(3600, 300 + 350 * massKg)
+/** Rings that come this near to their greatest difference are left to even out, K. */
+const evenOutK = 3
+
+interface Piece {
+  rings: RingTemperatures
+  at: number
+}
+const bench = new Map<string, Piece>()
+const now = () => (performance.now() / 1000) * rate
+
+/** The piece as it lies there now: what was left hot has cooled since. */
+function pieceOf(name: string, bearing: HeatedBearing): RingTemperatures {
+  const piece = bench.get(name)
+  if (!piece) return { innerC: bearing.roomC, outerC: bearing.roomC }
+  return heatFor(bearing, piece.rings, 0, Math.min(now() - piece.at, 36_000))
+}
+
+function heat(socket: Socket, line: string): void {
+  const [command, name = '', ...numbers] = line.split(' ')
+  const [massKg, areaMm2, roomC, aimC, limitC, differenceK] = numbers.map(Number)
+  if (command !== 'heat' || numbers.length !== 6 || !numbers.every((one) => Number.isFinite(Number(one)))) {
+    socket.end('error nothing to heat\n')
+    return
+  }
+  const bearing = { massKg: massKg ?? 1, areaMm2: areaMm2 ?? 1, roomC: roomC ?? 20 }
+  if (bearing.massKg <= 0 || (aimC ?? 0) > (limitC ?? 0)) {
+    socket.end('error the aim is over the limit\n')
+    return
+  }
+  const began = now()
+  let rings = pieceOf(name, bearing)
+  let last = began
+  let pausing = false
+  let ready = false
+  const turn = setInterval(() => {
+    const seconds = now() - last
+    last += seconds
+    const difference = rings.innerC - rings.outerC
+    if (difference >= (differenceK ?? 35)) pausing = true
+    else if (difference < (differenceK ?? 35) - evenOutK) pausing = false
+    if (rings.innerC >= (aimC ?? 0)) ready = true
+    const powerW = ready || pausing ? 0 : powerFor(bearing.massKg)
+    rings = heatFor(bearing, rings, powerW, seconds)
+    bench.set(name, { rings, at: last })
+    const how = ready ? 'ready' : pausing ? 'holding' : 'heating'
+    socket.write(
+      `sample ${(last - began).toFixed(1)} ${rings.innerC.toFixed(1)} ${rings.outerC.toFixed(1)} ${powerW} ${how}\n`,
+    )
+  }, everyMs)
+  socket.on('close', () => clearInterval(turn))
+}
+
+const server = createServer((socket) => {
+  let heard = ''
+  socket.on('error', () => socket.destroy())
+  socket.on('data', (chunk: Buffer) => {
+    heard += chunk.toString('utf8')
+    const [line, ...more] = heard.split('\n')
+    if (more.length === 0 || line === undefined) return
+    heard = more.join('\n')
+    heat(socket, line.trim())
+  })
+})
+server.listen(0, '127.0.0.1', () => console.log((server.address() as AddressInfo).port))
+// The server that started it is gone: nobody switches it off any more.
+process.on('disconnect', () => process.exit(0))

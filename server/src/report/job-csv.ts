@@ -1,0 +1,28 @@
+import type { JobDetail } from '@yardfrost/contract'
+import { stringify } from 'csv-stringify/sync'
+import { progressOf } from '../store/jobs.ts'
+
+/** Readings of a job as CSV: what was asked, within what, what was read, by whom, when, and why it was accepted. */
+export function jobCsv(job: JobDetail): string {
+  const rows = progressOf(job).steps.flatMap(({ step, readings, done }) =>
+    readings.map(({ reading, entry, isOut }) => ({
+      job: job.number,
+      machine: job.machine.tag,
+      position: step.position?.name ?? '',
+      step: step.title,
+      reading: reading.label,
+      unit: reading.kind === 'number' ? reading.quantity : '',
+      low: reading.low ?? '',
+      high: reading.high ?? '',
+      expected: reading.expected ?? '',
+      value: entry?.value ?? entry?.text ?? '',
+      verdict: entry ? (isOut ? 'out of limits' : 'within') : 'not read',
+      reason: entry?.reason ?? '',
+      read_by: entry?.by ?? '',
+      read_at: entry?.at ?? '',
+      step_done_by: done?.by ?? '',
+      step_done_at: done?.at ?? '',
+    })),
+  )
+  return stringify(rows, { header: true, escape_formulas: true })
+}

@@ -1,0 +1,90 @@
+-- name: listJobs
+-- Jobs of a site, open ones first, then the latest; steps and entries as they stand.
+-- $1 site id (uuid)   $2 how many ended ones
+select j.id, j.number, j.title, j.state, j.created_at, j.ended_at, j.steps, m.id as machine_id, m.tag, m.name, a.name as area,
+  coalesce((
+    select json_agg(json_build_object('seq', e.seq, 'by', s.name, 'entry', e.body) order by e.seq)
+    from job_entry e
+    join account s on s.id = e.account_id
+    where e.job_id = j.id
+  ), '[]'::json) as entries
+from (
+  select *, row_number() over (partition by state in ('done', 'cancelled') order by number desc) as place
+  from job
+  where site_id = $1
+) j
+join machine m on m.id = j.machine_id
+join area a on a.id = m.area_id
+where j.state not in ('done', 'cancelled')
+  or j.place <= $2
+order by j.state in ('done', 'cancelled'), j.number desc
+
+-- name: getJob
+-- One job with its machine and its entries in order.
+-- $1 site id (uuid)   $2 job id (uuid)
+select j.id, j.number, j.title, j.state, j.reason, j.created_at, j.started_at, j.ended_at, j.steps, j.position_ids,
+  c.name as created_by, m.id as machine_id, m.tag, m.name, a.name as area,
+  coalesce((
+    select json_agg(json_build_object('seq', e.seq, 'by', s.name, 'entry', e.body) order by e.seq)
+    from job_entry e
+    join account s on s.id = e.account_id
+    where e.job_id = j.id
+  ), '[]'::json) as entries
+from job j
+join machine m on m.id = j.machine_id
+join area a on a.id = m.area_id
+left join account c on c.id = j.created_by
+where j.site_id = $1
+  and j.id = $2
+
+-- name: lockJob
+-- Holds a job while entries are added to it or it is closed, so that two devices take turns.
+-- $1 site id (uuid)   $2 job id (uuid)
+select id
+from job
+where site_id = $1
+  and id = $2
+for update
+
+-- name: addJob
+-- A new job with the next number of its site.
+-- $1 site id (uuid)   $2 machine id (uuid)   $3 title   $4 position ids (uuid[])   $5 steps   $6 as found   $7 account id
+insert into job (site_id, machine_id, number, title, position_ids, steps, as_found, created_by)
+select $1, $2, coalesce(max(number), 100) + 1, $3, $4, $5, $6, $7
+from job
+where site_id = $1
+returning id
+
+-- name: addEntry
+-- One entry; no row comes back for one that was sent before.
+-- $1 entry id (uuid)   $2 site id (uuid)   $3 job id (uuid)   $4 entry (jsonb)   $5 account id (uuid)
+insert into job_entry (id, site_id, job_id, body, account_id)
+values ($1, $2, $3, $4, $5)
+on conflict (id) do nothing
+returning seq
+
+-- name: moveJob
+-- Another state of a job; the first one that is under way starts it, an ended one ends it.
+-- $1 job id (uuid)   $2 state   $3 reason (or null)   $4 inputs as left (jsonb, or null)
+update job
+set state = $2, reason = $3, as_left = coalesce($4, as_left),
+  started_at = case when $2 = 'under-way' then coalesce(started_at, now()) else started_at end,
+  ended_at = case when $2 in ('done', 'cancelled') then now() end
+where id = $1
+
+-- name: addPhoto
+-- A photograph; no row comes back for one that was sent before.
+-- $1 photo id (uuid)   $2 site id (uuid)   $3 job id (uuid)   $4 type   $5 content (bytea)   $6 account id (uuid)
+insert into job_photo (id, site_id, job_id, type, content, account_id)
+values ($1, $2, $3, $4, $5, $6)
+on conflict (id) do nothing
+returning id
+
+-- name: getPhoto
+-- A photograph of a job.
+-- $1 site id (uuid)   $2 job id (uuid)   $3 photo id (uuid)
+select type, content
+from job_photo
+where site_id = $1
+  and job_id = $2
+  and id = $3

@@ -1,0 +1,277 @@
+import type { EntriesKept, JobDetail, JobSummary } from '@yardfrost/contract'
+import type { JobEntry } from '@yardfrost/core'
+import { assert } from 'chai'
+import { randomUUID } from 'node:crypto'
+import type { AddressInfo } from 'node:net'
+import { createServer } from 'node:http'
+import type request from 'supertest'
+import { testApp, type TestApp } from './test-app.ts'
+
+describe('jobs', () => {
+  let test: TestApp
+  let technician: request.Agent
+  let planner: request.Agent
+  let viewer: request.Agent
+  let job: JobDetail
+
+  before(async () => {
+    test = await testApp('jobs')
+    technician = await test.signedIn('technician@north')
+    planner = await test.signedIn('planner@north')
+    viewer = await test.signedIn('viewer@north')
+    job = await make()
+  })
+  after(() => test.stop())
+
+  const make = async (): Promise<JobDetail> =>
+    (
+      await technician
+        .post('/api/jobs')
+        .send({ machineId: test.site.machineId, positionIds: [test.site.positionId] })
+        .expect(201)
+    ).body
+  const entry = (step: string, kind: JobEntry['kind'], rest: object = {}) => ({ id: randomUUID(), step, at: new Date().toISOString(), kind, ...rest }) // prettier-ignore
+  const read = (step: string, reading: string, answer: object) =>
+    entry(step, 'reading', { reading, value: null, text: null, reason: null, ...answer })
+  const send = async (entries: object[], to = job, agent = technician): Promise<EntriesKept> =>
+    (await agent.post(`/api/jobs/${to.id}/entries`).send({ entries }).expect(200)).body
+  const get = async (of = job): Promise<JobDetail> => (await technician.get(`/api/jobs/${of.id}`).expect(200)).body
+  const stepOf = (key: string, of = job) => {
+    const found = of.steps.find((step) => step.key.split(':')[0] === key)
+    if (!found) throw new Error(`no step ${key}`)
+    return found
+  }
+  /** Everything that makes a step done, with readings in the middle of their limits. */
+  const allOf = (of: JobDetail, change: (key: string) => object | null = () => null) =>
+    of.steps.flatMap((step) => [
+      ...step.cautions.map((_, caution) => entry(step.key, 'acknowledged', { caution })),
+      ...step.readings.map((one) =>
+        read(step.key, one.key, change(one.key) ?? (one.kind === 'number'
+            ? { value: one.low !== null && one.high !== null ? (one.low + one.high) / 2 : (one.low ?? one.high ?? 1) }
+            : { text: one.expected ?? 'seen' })),
+      ),
+      ...(step.heat
+        ? ['lifted', 'home'].map((event) => entry(step.key, 'heat', { event, innerC: 105, outerC: 80, seconds: 120 }))
+        : []),
+      entry(step.key, 'done'),
+    ]) // prettier-ignore
+
+  it('are made with their steps and the next number', async () => {
+    assert.isAbove(job.number, 100)
+    assert.match(job.title, /drive end/)
+    assert.equal(job.state, 'planned')
+    assert.equal(job.steps[0]?.key, 'lock-out')
+    assert.equal((await make()).number, job.number + 1)
+  })
+
+  it('are listed with their stage and who has them, open ones first', async () => {
+    await send([entry('lock-out', 'acknowledged', { caution: 0 })])
+    const { body } = await viewer.get('/api/jobs').expect(200)
+    const mine = (body as JobSummary[]).find(({ id }) => id === job.id)
+    assert.deepInclude(mine, { stage: 'Lock out', who: 'technician of north', state: 'under-way', doneSteps: 0 })
+  })
+
+  it('count an entry once, however often it is sent', async () => {
+    const note = entry('evidence:Drive end', 'note', { text: 'grease is black' })
+    for (let time = 0; time < 3; time++) assert.lengthOf((await send([note])).kept, 1)
+    assert.lengthOf(
+      (await get()).entries.filter(({ entry: { id } }) => id === note.id),
+      1,
+    )
+  })
+
+  it('keep both of two people at once, in one order', async () => {
+    const notes = Array.from({ length: 12 }, (_, index) => entry('arrival', 'note', { text: `note ${index}` }))
+    await Promise.all(notes.map((note, index) => send([note], job, index % 2 ? technician : planner)))
+    const kept = (await get()).entries.filter(({ entry: one }) => one.step === 'arrival')
+    assert.sameMembers(
+      kept.map(({ entry: { id } }) => id),
+      notes.map(({ id }) => id),
+    )
+    assert.deepEqual(
+      kept.map(({ seq }) => seq),
+      kept.map(({ seq }) => seq).sort((a, b) => a - b),
+    )
+    assert.sameMembers([...new Set(kept.map(({ by }) => by))], ['technician of north', 'planner of north'])
+  })
+
+  it('refuse a step that is not done, name what is missing, and keep the rest', async () => {
+    const { kept, refused } = await send([
+      entry('run-up', 'done'),
+      entry('run-up', 'note', { text: 'quiet' }),
+      entry('no-such-step', 'note', { text: 'x' }),
+      read('gauge:Drive end', 'no-such-reading', { value: 1 }),
+    ])
+    assert.lengthOf(kept, 1)
+    assert.lengthOf(refused, 3)
+    assert.match(refused[0]?.message ?? '', /Run up cannot be done: a caution is not acknowledged/)
+  })
+
+  it('ask a reason for a reading out of limits', async () => {
+    const gauge = stepOf('gauge')
+    const shaft = gauge.readings[0]
+    const answers = (reason: string | null) =>
+      gauge.readings.map((one) =>
+        read(gauge.key, one.key, one === shaft ? { value: 1, reason } : { value: one.low ?? 1 }),
+      )
+    const done = () => entry(gauge.key, 'done')
+    const without = await send([...answers(null), done()])
+    assert.match(without.refused[0]?.message ?? '', /out of limits and has no reason/)
+    assert.isEmpty((await send([...answers('sleeved later'), done()])).refused)
+  })
+
+  for (const [why, body, field] of [
+    ['no entries', { entries: [] }, 'entries'],
+    [
+      'a kind that is none',
+      { entries: [{ id: randomUUID(), step: 'arrival', at: new Date().toISOString(), kind: 'wish' }] },
+      'entries.0.kind',
+    ],
+    [
+      'a ring at 900 degrees',
+      {
+        entries: [
+          {
+            id: randomUUID(),
+            step: 'mount:Drive end',
+            at: new Date().toISOString(),
+            kind: 'heat',
+            event: 'lifted',
+            innerC: 900,
+            outerC: 80,
+            seconds: 1,
+          },
+        ],
+      },
+      'entries.0.innerC',
+    ],
+  ] as const)
+    // prettier-ignore
+    it(`refuse ${why} by name`, async () => {
+      const { body: answer } = await technician.post(`/api/jobs/${job.id}/entries`).send(body).expect(400)
+      assert.equal(answer.error.field, field)
+    })
+
+  it('wait with a reason and go on with the next entry', async () => {
+    const { body } = await technician.put(`/api/jobs/${job.id}/state`).send({ state: 'waiting', reason: 'no washer' })
+    assert.deepInclude(body, { state: 'waiting', reason: 'no washer' })
+    await send([entry('arrival', 'note', { text: 'washer is here' })])
+    assert.equal((await get()).state, 'under-way')
+  })
+
+  it('do not close while a step is open', async () => {
+    const { body } = await technician.post(`/api/jobs/${job.id}/close`).expect(409)
+    assert.equal(body.error.code, 'NOT_READY')
+    assert.match(body.error.message, /Lock out is open/)
+  })
+
+  it('leave the position as its readings have it, and take nothing more', async () => {
+    const done = await make()
+    const before = (await technician.get(`/api/positions/${test.site.positionId}`)).body
+    const kept = await send(allOf(done, (key) => (key === 'number' ? { text: '6214-C3' } : key === 'shaft-0' ? { value: 70.011, reason: 'as found' } : null)), done) // prettier-ignore
+    assert.isEmpty(kept.refused)
+    const { body: closed } = await technician.post(`/api/jobs/${done.id}/close`).expect(200)
+    assert.equal(closed.state, 'done')
+    const after = (await technician.get(`/api/positions/${test.site.positionId}`)).body
+    assert.equal(after.version, before.version + 1)
+    assert.equal(after.inputs.seat.shaftReadingsMm[0][0], 70.011)
+    for (const agent of [technician, planner]) {
+      const { body } = await agent
+        .post(`/api/jobs/${done.id}/entries`)
+        .send({ entries: [entry('arrival', 'note', { text: 'late' })] })
+        .expect(409)
+      assert.equal(body.error.code, 'JOB_CLOSED')
+    }
+    await technician.post(`/api/jobs/${done.id}/close`).expect(409)
+    await technician.put(`/api/jobs/${done.id}/state`).send({ state: 'under-way' }).expect(409)
+    const { text } = await technician.get(`/api/jobs/${done.id}/export.csv`).expect(200)
+    assert.match(text, /shaft, plane 1, upright.*70\.011/i)
+    assert.equal((await technician.get(`/api/jobs/${done.id}/export.json`).expect(200)).body.number, done.number)
+  })
+
+  it('are cancelled with a reason', async () => {
+    const made = await make()
+    const { body } = await planner.put(`/api/jobs/${made.id}/state`).send({ state: 'cancelled', reason: 'not needed' })
+    assert.deepInclude(body, { state: 'cancelled', reason: 'not needed' })
+  })
+
+  it('are not a viewer’s to write, nor another site’s to see', async () => {
+    const stranger = await test.signedIn('technician@south')
+    const entries = { entries: [entry('arrival', 'note', { text: 'x' })] }
+    await viewer
+      .post('/api/jobs')
+      .send({ machineId: test.site.machineId, positionIds: [test.site.positionId] })
+      .expect(403)
+    await viewer.post(`/api/jobs/${job.id}/entries`).send(entries).expect(403)
+    await viewer.put(`/api/jobs/${job.id}/state`).send({ state: 'waiting' }).expect(403)
+    await viewer.post(`/api/jobs/${job.id}/close`).expect(403)
+    await viewer.put(`/api/jobs/${job.id}/photos/${randomUUID()}`).send(Buffer.from('x')).expect(403)
+    await viewer.get('/api/devices/heater').expect(403)
+    for (const path of ['', '/events', '/export.csv', '/export.json', `/photos/${randomUUID()}`])
+      await stranger.get(`/api/jobs/${job.id}${path}`).expect(404)
+    await stranger.post(`/api/jobs/${job.id}/entries`).send(entries).expect(404)
+    await stranger.post(`/api/jobs/${job.id}/close`).expect(404)
+    const other = { machineId: test.site.machineId, positionIds: [test.site.positionId] }
+    await stranger.post('/api/jobs').send(other).expect(404)
+  })
+
+  describe('photographs', () => {
+    // The smallest picture there is: one grey point.
+    const png = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVR4nGNoAAAAggCBd81ytgAAAABJRU5ErkJggg==', 'base64') // prettier-ignore
+    const put = (content: Buffer, type: string, id = randomUUID()) =>
+      technician.put(`/api/jobs/${job.id}/photos/${id}`).type(type).send(content)
+
+    it('are kept once and given back as they are', async () => {
+      const id = randomUUID()
+      await put(png, 'image/png', id).expect(201)
+      await put(png, 'image/png', id).expect(201)
+      const { body, headers } = await technician.get(`/api/jobs/${job.id}/photos/${id}`).expect(200)
+      assert.equal(headers['content-type'], 'image/png')
+      assert.isTrue(png.equals(body))
+    })
+
+    for (const [why, content, type] of [
+      ['a renamed program', Buffer.concat([Buffer.from('7f454c4602010100', 'hex'), Buffer.alloc(400)]), 'image/jpeg'],
+      ['words', Buffer.from('no picture at all'), 'image/png'],
+      ['nothing', Buffer.alloc(0), 'image/png'],
+    ] as const)
+      it(`refuse ${why}, whatever it is called`, async () => {
+        const { body } = await put(content, type).expect(400)
+        assert.equal(body.error.field, 'photo')
+        assert.match(body.error.message, /jpeg, png, webp/)
+      })
+
+    it('refuse one of 50 MB', async () => {
+      await put(Buffer.concat([png, Buffer.alloc(50_000_000)]), 'image/png').expect(413)
+    })
+  })
+
+  it('are told to whoever watches, within a second', async () => {
+    const server = createServer(test.app)
+    await new Promise<void>((listening) => server.listen(0, '127.0.0.1', () => listening()))
+    const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}/api`
+    const signIn = await fetch(`${base}/session`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ login: 'viewer@north', password: 'a long enough one' }),
+    })
+    const cookie = signIn.headers.getSetCookie()[0]?.split(';')[0] ?? ''
+    const stop = new AbortController()
+    const stream = await fetch(`${base}/jobs/${job.id}/events`, { headers: { cookie }, signal: stop.signal })
+    assert.equal(stream.headers.get('content-type'), 'text/event-stream')
+    const reader = stream.body?.getReader()
+    let heard = ''
+    const hear = async (pattern: RegExp) => {
+      while (!pattern.test(heard)) heard += new TextDecoder().decode((await reader?.read())?.value)
+    }
+    await hear(/event: job/)
+    heard = ''
+    const began = Date.now()
+    await send([entry('arrival', 'note', { text: 'heard at once' })])
+    await hear(/heard at once/)
+    assert.isBelow(Date.now() - began, 1000)
+    stop.abort()
+    server.closeAllConnections()
+    await new Promise((closed) => server.close(closed))
+  })
+})
