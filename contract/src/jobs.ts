@@ -76,7 +76,7 @@ export const HeaterSample = z.object({
   innerC: z.number(),
   outerC: z.number(),
   powerW: z.number().min(0),
-  /** At its aim, switched off and demagnetised. */
+  /** At its aim, and held there. */
   ready: z.boolean(),
 })
 export type HeaterSample = z.infer<typeof HeaterSample>

@@ -6,8 +6,8 @@ import { createServer, type AddressInfo, type Socket } from 'node:net'
 //   heat PIECE MASS_KG AREA_MM2 ROOM_C AIM_C LIMIT_C DIFFERENCE_K
 //   sample SECONDS INNER_C OUTER_C POWER_W heating|holding|ready     every half second
 //
-// It pulses where the rings differ by too much, and switches off and demagnetises at its aim. Who hangs up switches it off;
-// the piece stays on the bench and cools.
+// It pulses where the rings differ by too much, and holds its aim. Who hangs up switches it off, and it demagnetises; the piece
+// stays on the bench and cools.
 
 /** Times as fast as real, for tests. */
 const rate = Number(process.env['YARDFROST_HEATER_RATE'] ?? 1)
@@ -16,6 +16,10 @@ const everyMs = 500
 const powerFor = (massKg: number) => Math.min(3600, 300 + 350 * massKg)
 /** Rings that come this near to their greatest difference are left to even out, K. */
 const evenOutK = 3
+/** How far the inner ring may fall under the aim while it is held there, K. */
+const holdsWithinK = 1
+/** The heater looks at its probes this often, s. */
+const controlS = 0.5
 
 interface Piece {
   rings: RingTemperatures
@@ -48,15 +52,23 @@ function heat(socket: Socket, line: string): void {
   let last = began
   let pausing = false
   let ready = false
-  const turn = setInterval(() => {
-    const seconds = now() - last
-    last += seconds
+  /** Power for the next moment: pulsed where the rings differ too much, and at the aim to hold it. */
+  const control = (): number => {
     const difference = rings.innerC - rings.outerC
     if (difference >= (differenceK ?? 35)) pausing = true
     else if (difference < (differenceK ?? 35) - evenOutK) pausing = false
     if (rings.innerC >= (aimC ?? 0)) ready = true
-    const powerW = ready || pausing ? 0 : powerFor(bearing.massKg)
-    rings = heatFor(bearing, rings, powerW, seconds)
+    const warmEnough = ready && rings.innerC >= (aimC ?? 0) - holdsWithinK
+    return pausing || warmEnough ? 0 : powerFor(bearing.massKg)
+  }
+  const turn = setInterval(() => {
+    let powerW = 0
+    for (const until = now(); last < until;) {
+      const seconds = Math.min(controlS, until - last)
+      powerW = control()
+      rings = heatFor(bearing, rings, powerW, seconds)
+      last += seconds
+    }
     bench.set(name, { rings, at: last })
     const how = ready ? 'ready' : pausing ? 'holding' : 'heating'
     socket.write(

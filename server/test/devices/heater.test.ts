@@ -54,19 +54,19 @@ describe('the simulated heater', () => {
     return samples
   }
 
-  it('follows its own model within 1 K, switches off at its aim and stays under the limit', async () => {
+  it('follows its own model within 1 K, holds its aim and stays under the limit', async () => {
     const samples = await run(randomUUID(), ({ ready }) => ready)
     assert.isAbove(samples.length, 2)
     let rings = { innerC: target.roomC, outerC: target.roomC }
     let at = 0
-    for (const { seconds, innerC, outerC } of samples.slice(0, -1)) {
+    for (const { seconds, innerC, outerC } of samples.filter(({ ready }) => !ready)) {
       rings = heatFor(target, rings, 300 + 350 * target.massKg, seconds - at)
       at = seconds
       assert.approximately(innerC, rings.innerC, 1)
       assert.approximately(outerC, rings.outerC, 1)
     }
     const last = samples.at(-1)
-    assert.isAtLeast(last?.innerC ?? 0, target.aimC - 1)
+    assert.approximately(last?.innerC ?? 0, target.aimC, 1.5)
     assert.isBelow(last?.innerC ?? 999, target.limitC)
   })
 
