@@ -1,15 +1,20 @@
 import {
   Account,
   ApiError,
+  EntriesKept,
   MachineDetail,
   ImportReport,
+  JobDetail,
+  JobList,
   PositionDetail,
   PositionHistory,
   Reading,
   RegisterPage,
   ShaftDetail,
   Yard,
+  type AddJob,
   type AddMachine,
+  type MoveJob,
   type RegisterQuery,
   type RetireMachine,
   type SaveMachine,
@@ -18,6 +23,7 @@ import {
   type SignIn,
   type TakeReading,
 } from '@yardfrost/contract'
+import type { JobEntry } from '@yardfrost/core'
 import { z } from 'zod'
 
 /** An answer that is not what was asked for, or none at all. The message and the fix are for the person. */
@@ -56,7 +62,9 @@ async function ask(method: string, path: string, body?: unknown): Promise<unknow
         ? {}
         : typeof body === 'string'
           ? { body, headers: { 'content-type': 'text/csv' } }
-          : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+          : body instanceof Blob
+            ? { body, headers: { 'content-type': body.type || 'application/octet-stream' } }
+            : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
     })
   } catch (error) {
     if (!(error instanceof TypeError)) throw error
@@ -126,4 +134,13 @@ export const api = {
   /** Brings a file into the register; without `save` it only says what would be done. */
   importRegister: async (csv: string, save: boolean): Promise<ImportReport> =>
     ImportReport.parse(await ask('POST', `/register/import?save=${save}`, csv)),
+  jobs: () => read(JobList, '/jobs'),
+  job: (id: string) => read(JobDetail, `/jobs/${id}`),
+  addJob: async (job: AddJob): Promise<JobDetail> => JobDetail.parse(await ask('POST', '/jobs', job)),
+  addEntries: async (id: string, entries: JobEntry[]): Promise<EntriesKept> =>
+    EntriesKept.parse(await ask('POST', `/jobs/${id}/entries`, { entries })),
+  moveJob: async (id: string, move: MoveJob): Promise<JobDetail> =>
+    JobDetail.parse(await ask('PUT', `/jobs/${id}/state`, move)),
+  closeJob: async (id: string): Promise<JobDetail> => JobDetail.parse(await ask('POST', `/jobs/${id}/close`, {})),
+  addPhoto: (id: string, photoId: string, photo: Blob) => ask('PUT', `/jobs/${id}/photos/${photoId}`, photo),
 }

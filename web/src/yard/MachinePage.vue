@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import type { MachineDetail } from '@yardfrost/contract'
+import type { JobSummary, MachineDetail } from '@yardfrost/contract'
 import { lookUpBearing, wantedLife } from '@yardfrost/core'
+import Button from 'primevue/button'
 import { ref } from 'vue'
 import { api, ApiFailure, SaveConflict } from '../api/client.ts'
 import { catalogue } from '../bench/references.ts'
@@ -8,6 +9,8 @@ import { halfSection, type HalfSection } from '../drawing/half-section.ts'
 import SectionThumb from '../drawing/SectionThumb.vue'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
+import JobList from '../job/JobList.vue'
+import NewJob from '../job/NewJob.vue'
 import { criticalityWords, kindWords } from '../register/words.ts'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
@@ -23,8 +26,11 @@ page.saving = null
 page.crumbs = [{ label: 'Yard', to: { name: 'yard' } }]
 
 const machine = ref<MachineDetail | null>(null)
+const jobs = ref<JobSummary[]>([])
+const planning = ref(false)
 const { failure, load } = useLoading(async () => {
   machine.value = await api.machine(id)
+  jobs.value = (await api.jobs()).filter((job) => job.machine.id === id)
   const { area, tag, name } = machine.value
   page.crumbs = [{ label: area, to: { name: 'yard' } }, { label: `${tag} ${name}` }]
 })
@@ -66,6 +72,9 @@ function sectionOf(designation: string | null): HalfSection | null {
           >Arrival list</RouterLink
         >: what others have left in it
       </p>
+      <p v-if="session.maySave && !machine.retiredAt && machine.positions.length > 0">
+        <Button label="Change a bearing" data-test="new-job" @click="planning = !planning" />
+      </p>
       <p class="entry">
         <RouterLink :to="{ name: 'entry', params: { id: machine.id } }" data-test="to-entry"
           >Entry in the register</RouterLink
@@ -84,6 +93,8 @@ function sectionOf(designation: string | null): HalfSection | null {
       </p>
       <p v-if="trouble" role="alert" class="error">{{ trouble }}</p>
     </header>
+    <NewJob v-if="planning" :machine="machine" @close="planning = false" />
+    <JobList v-if="jobs.length" class="jobs" :jobs="jobs" />
     <ol>
       <li v-for="position in machine.positions" :key="position.id">
         <RouterLink :to="{ name: 'position', params: { id: position.id } }" :data-position="position.name">
@@ -126,6 +137,11 @@ ol {
   margin: 0;
   padding: 0;
   list-style: none;
+}
+
+.jobs {
+  width: 100%;
+  max-width: 720px;
 }
 
 .shaft {

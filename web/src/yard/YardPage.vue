@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import type { Yard } from '@yardfrost/contract'
+import type { JobSummary, Yard } from '@yardfrost/contract'
 import { computed, ref } from 'vue'
 import { api } from '../api/client.ts'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
+import JobList from '../job/JobList.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useLoading } from '../shell/use-loading.ts'
@@ -15,8 +16,10 @@ page.saving = null
 page.crumbs = [{ label: 'Yard' }]
 
 const yard = ref<Yard | null>(null)
+const jobs = ref<JobSummary[]>([])
+const open = computed(() => jobs.value.filter(({ state }) => state !== 'done' && state !== 'cancelled'))
 const { failure, load } = useLoading(async () => {
-  yard.value = await api.yard()
+  ;[yard.value, jobs.value] = await Promise.all([api.yard(), api.jobs()])
 })
 
 const machines = computed(() => yard.value?.areas.flatMap((area) => area.machines) ?? [])
@@ -51,6 +54,10 @@ const stops = computed(() => calls.value.filter(({ position }) => position.state
       <p v-if="machines.length === 0" class="quiet">No machines on this site yet.</p>
     </section>
     <aside class="calls" aria-label="Needs hands">
+      <template v-if="open.length">
+        <h2>Under way</h2>
+        <JobList :jobs="open" />
+      </template>
       <h2>Needs hands</h2>
       <p class="count">
         <strong>{{ stops }}</strong> to stop for, {{ calls.length - stops }} to watch

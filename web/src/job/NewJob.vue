@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import type { MachineDetail } from '@yardfrost/contract'
+import Button from 'primevue/button'
+import { ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ApiFailure } from '../api/client.ts'
+
+/** Which bearings of a machine are changed: that makes a job with its steps. */
+const { machine } = defineProps<{ machine: MachineDetail }>()
+const emit = defineEmits<{ close: [] }>()
+const router = useRouter()
+const chosen = ref<string[]>(machine.positions.length === 1 ? machine.positions.map(({ id }) => id) : [])
+const failure = ref<ApiFailure | null>(null)
+const busy = ref(false)
+
+async function make() {
+  busy.value = true
+  failure.value = null
+  try {
+    const { id } = await api.addJob({ machineId: machine.id, positionIds: chosen.value })
+    await router.push({ name: 'job', params: { id } })
+  } catch (error) {
+    if (!(error instanceof ApiFailure)) throw error
+    failure.value = error
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <form class="new" aria-label="Which bearings are changed?" @submit.prevent="make">
+    <h2>Which bearings are changed?</h2>
+    <label v-for="position in machine.positions" :key="position.id" class="choice">
+      <input v-model="chosen" type="checkbox" :value="position.id" :data-choose="position.name" />
+      {{ position.name }} <span class="quiet">{{ position.designation ?? 'no bearing entered' }}</span>
+    </label>
+    <p class="quiet">
+      The steps and their limits are made from how the positions stand now, and stay so: enter fits, loads and grease
+      first.
+    </p>
+    <p v-if="failure" class="error" role="alert">
+      <strong>{{ failure.message }}.</strong> {{ failure.fix }}
+    </p>
+    <p class="do">
+      <Button type="submit" label="Make the job" :disabled="chosen.length === 0 || busy" data-test="make-job" />
+      <Button label="Not now" variant="text" @click="emit('close')" />
+    </p>
+  </form>
+</template>
+
+<style scoped>
+.new {
+  display: grid;
+  gap: 8px;
+  padding: 14px 18px;
+  border: 1px solid var(--ink-2);
+  border-radius: 4px;
+  background: var(--sheet);
+}
+
+.choice {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  min-height: 44px;
+}
+
+.do {
+  display: flex;
+  gap: 10px;
+}
+
+.error {
+  color: var(--stop);
+}
+</style>

@@ -1,0 +1,219 @@
+<script setup lang="ts">
+import {
+  attempt,
+  formatInput,
+  InputError,
+  isOutOfLimits,
+  parseQuantity,
+  unitSymbol,
+  type StepState,
+} from '@yardfrost/core'
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import { computed, ref, watch } from 'vue'
+import { useFormat } from '../figures/use-format.ts'
+import VerdictMark from '../figures/VerdictMark.vue'
+import { useSettings } from '../shell/settings.ts'
+
+/** One reading of a step: large, with its limits beside it, judged as it is entered; out of limits it asks for a reason. */
+const { state, disabled } = defineProps<{ state: StepState['readings'][number]; disabled: boolean }>()
+const emit = defineEmits<{ read: [answer: { value: number | null; text: string | null; reason: string | null }] }>()
+
+const settings = useSettings()
+const format = useFormat()
+const reading = computed(() => state.reading)
+const inputId = computed(() => `reading-${reading.value.key.replace(/\W/g, '-')}`)
+const kept = computed(() => {
+  const { entry } = state
+  if (!entry) return ''
+  return entry.value === null ? (entry.text ?? '') : formatInput(entry.value, reading.value.quantity, settings.units)
+})
+const text = ref(kept.value)
+watch(kept, (now) => (text.value = now))
+const trouble = ref('')
+
+const shown = (value: number) =>
+  format.inline({ kind: 'number', number: value }, reading.value.quantity, { decimals: reading.value.decimals })
+const limits = computed(() => {
+  const { low, high, expected, kind } = reading.value
+  if (kind === 'text') return expected === null ? '' : `should be ${expected}`
+  if (low !== null && high !== null) return `${shown(low)} to ${shown(high)}`
+  if (low !== null) return `at least ${shown(low)}`
+  return high === null ? '' : `at most ${shown(high)}`
+})
+
+/** What is typed, read; null while it is empty or cannot be. */
+function readText(): { value: number | null; text: string | null } | null {
+  const typed = text.value.trim()
+  trouble.value = ''
+  if (typed === '') return null
+  if (reading.value.kind !== 'number') return { value: null, text: typed.slice(0, 120) }
+  const { label, quantity } = reading.value
+  const { value, refusal } = attempt(() => {
+    const read = parseQuantity(typed, quantity, settings.units, label)
+    if (read !== null && Math.abs(read) <= 1e6) return read
+    throw new InputError({
+      code: 'OUT_OF_RANGE',
+      field: label,
+      value: typed,
+      allowed: 'a number',
+      fix: 'Read it again.',
+    })
+  })
+  if (!refusal) return { value, text: null }
+  trouble.value = `${refusal.message}. ${refusal.fix}`
+  return null
+}
+
+function take() {
+  if (text.value === kept.value) return
+  const answer = readText()
+  // One out of limits is kept at once too: the reason may follow, and nothing is lost meanwhile.
+  if (answer) emit('read', { ...answer, reason: null })
+}
+const answerYes = (answer: string) => emit('read', { value: null, text: answer, reason: null })
+
+const reason = ref('')
+const needsReason = computed(() => state.isOut && !state.entry?.reason)
+function giveReason() {
+  const { entry } = state
+  if (!entry || reason.value.trim() === '') return
+  emit('read', { value: entry.value, text: entry.text, reason: reason.value.trim().slice(0, 300) })
+  reason.value = ''
+}
+/** Judged while it is typed, before it is kept. */
+const isOut = computed(() => {
+  if (text.value === kept.value) return state.isOut
+  const { value } = attempt(() =>
+    reading.value.kind === 'number' ? parseQuantity(text.value, reading.value.quantity, settings.units, '') : null,
+  )
+  return value !== null && isOutOfLimits(reading.value, { value, text: null })
+})
+</script>
+
+<template>
+  <div class="reading" :class="{ out: isOut }" :data-reading="reading.key">
+    <div class="head">
+      <label class="label" :for="inputId">{{ reading.label }}{{ reading.needed ? '' : ', if you can' }}</label>
+      <span v-if="limits" class="limits">{{ limits }}</span>
+    </div>
+    <div v-if="reading.kind === 'yes'" class="yes" role="group" :aria-label="reading.label">
+      <button
+        v-for="answer in ['yes', 'no']"
+        :key="answer"
+        type="button"
+        :disabled="disabled"
+        :aria-pressed="state.entry?.text === answer"
+        :data-answer="answer"
+        @click="answerYes(answer)"
+      >
+        {{ answer }}
+      </button>
+    </div>
+    <div v-else class="entry">
+      <InputText
+        :id="inputId"
+        v-model="text"
+        :inputmode="reading.kind === 'number' ? 'decimal' : 'text'"
+        autocomplete="off"
+        :disabled="disabled"
+        :invalid="Boolean(trouble)"
+        :data-test="`reading.${reading.key}`"
+        @blur="take"
+        @keydown.enter="take"
+      />
+      <span v-if="reading.kind === 'number'" class="unit">{{ unitSymbol(reading.quantity, settings.units) }}</span>
+      <VerdictMark
+        v-if="state.entry || isOut"
+        :state="isOut ? (state.entry?.reason ? 'watch' : 'stop') : 'go'"
+        :size="24"
+      />
+    </div>
+    <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
+    <div v-if="needsReason" class="reason">
+      <p class="error" role="alert">Out of limits: read it again, put it right, or say why it stays.</p>
+      <InputText v-model="reason" placeholder="Reason" autocomplete="off" :data-test="`reason.${reading.key}`" />
+      <Button
+        label="Keep it with this reason"
+        :disabled="reason.trim() === ''"
+        :data-test="`keep.${reading.key}`"
+        @click="giveReason"
+      />
+    </div>
+    <p v-else-if="state.isOut" class="quiet">Kept out of limits: {{ state.entry?.reason }}</p>
+  </div>
+</template>
+
+<style scoped>
+.reading {
+  display: grid;
+  gap: 4px;
+  padding: 10px 0;
+  border-top: 1px solid var(--hair);
+}
+
+.head {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+}
+
+.limits {
+  font: 16px var(--label);
+  color: var(--ink-2);
+  white-space: nowrap;
+}
+
+.entry {
+  display: grid;
+  grid-template-columns: 1fr auto 28px;
+  align-items: center;
+  gap: 8px;
+}
+
+.entry :deep(input) {
+  width: 100%;
+  min-height: 56px;
+  font-size: 28px;
+}
+
+.unit {
+  color: var(--ink-2);
+  font-size: 19px;
+}
+
+.yes {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+
+.yes button {
+  min-height: 56px;
+  border: 1px solid var(--ink-2);
+  border-radius: 6px;
+  background: var(--sheet);
+  font-size: 22px;
+  cursor: pointer;
+}
+
+.yes [aria-pressed='true'] {
+  border-color: var(--spruce);
+  background: var(--spruce);
+  color: var(--on-spruce);
+}
+
+.reason {
+  display: grid;
+  gap: 8px;
+}
+
+.reason :deep(input) {
+  min-height: 48px;
+  font-size: 19px;
+}
+
+.error {
+  color: var(--stop);
+}
+</style>

@@ -1,0 +1,157 @@
+import { useEventListener } from '@vueuse/core'
+import { JobDetail, type KeptEntry } from '@yardfrost/contract'
+import { jobProgress, type JobEntry, type SignedEntry } from '@yardfrost/core'
+import { computed, onScopeDispose, ref, shallowRef } from 'vue'
+import { api, ApiFailure } from '../api/client.ts'
+import { useSession } from '../shell/session.ts'
+import { forgetPhoto, keepOutbox, keepPhoto, keptPhoto, newId, readOutbox } from './outbox.ts'
+
+/** An entry as it is made: its id and its time are given to it. */
+type Made = JobEntry extends infer E ? (E extends JobEntry ? Omit<E, 'id' | 'at'> : never) : never
+
+/** A lost network is tried again after so long, ms. */
+const retryMs = 2000
+
+/**
+ * One job in hand: what the server has of it, told anew whenever anybody adds to it, and what this device has entered and not
+ * sent yet. Entries are sent in their order, once each, however often the network goes.
+ */
+export function useJob(id: string) {
+  const session = useSession()
+  const job = shallowRef<JobDetail | null>(null)
+  const outbox = shallowRef<JobEntry[]>(readOutbox(id))
+  const away = ref(false)
+  /** What the server would not take, with its reason; it stays here until it is read. */
+  const refused = ref<{ message: string; fix: string }[]>([])
+  let sending = false
+  let retry: ReturnType<typeof setTimeout> | undefined
+
+  const entries = computed((): SignedEntry[] => {
+    const kept = job.value?.entries ?? []
+    const known = new Set(kept.map(({ entry }) => entry.id))
+    const mine = outbox.value.filter((entry) => !known.has(entry.id))
+    const me = session.account?.name ?? ''
+    return [...kept.map(({ entry, by }) => ({ ...entry, by })), ...mine.map((entry) => ({ ...entry, by: me }))]
+  })
+  const progress = computed(() => (job.value ? jobProgress(job.value.steps, entries.value) : null))
+  const ended = computed(() => job.value?.state === 'done' || job.value?.state === 'cancelled')
+
+  const take = (fresh: JobDetail) => {
+    job.value = fresh
+    const known = new Set(fresh.entries.map(({ entry }) => entry.id))
+    put(outbox.value.filter((entry) => !known.has(entry.id)))
+  }
+  function put(next: JobEntry[]): void {
+    outbox.value = next
+    keepOutbox(id, next)
+  }
+
+  async function load(): Promise<void> {
+    take(await api.job(id))
+    listen()
+    void send()
+  }
+
+  /** Adds an entry: it counts on this device at once, and is sent when it can be. */
+  function add(made: Made): void {
+    put([...outbox.value, { ...made, id: newId(), at: new Date().toISOString() } as JobEntry])
+    void send()
+  }
+
+  async function addPhoto(step: string, file: File): Promise<void> {
+    const photo = newId()
+    await keepPhoto(photo, file)
+    add({ kind: 'photo', step, photo, name: file.name.slice(0, 120) })
+  }
+
+  /** Photographs go before the entries that speak of them. */
+  async function sendPhotos(entries: readonly JobEntry[]): Promise<void> {
+    for (const entry of entries) {
+      if (entry.kind !== 'photo') continue
+      const photo = await keptPhoto(entry.photo)
+      if (!photo) continue
+      try {
+        await api.addPhoto(id, entry.photo, photo)
+        await forgetPhoto(entry.photo)
+      } catch (error) {
+        // A picture that is none is no reason to hold the readings back.
+        if (!(error instanceof ApiFailure) || error.status === 0 || error.status >= 500) throw error
+        await forgetPhoto(entry.photo)
+        put(outbox.value.filter(({ id: other }) => other !== entry.id))
+        refused.value = [...refused.value, { message: error.message, fix: error.fix }]
+      }
+    }
+  }
+
+  async function send(): Promise<void> {
+    if (sending || outbox.value.length === 0) return
+    sending = true
+    clearTimeout(retry)
+    try {
+      await sendPhotos(outbox.value)
+      const going = outbox.value.slice(0, 100)
+      if (going.length > 0) {
+        const answer = await api.addEntries(id, going)
+        merge(answer.kept)
+        const gone = new Set(going.map((entry) => entry.id))
+        put(outbox.value.filter((entry) => !gone.has(entry.id)))
+        refused.value = [...refused.value, ...answer.refused.map(({ message, fix }) => ({ message, fix }))]
+      }
+      away.value = false
+    } catch (error) {
+      if (!(error instanceof ApiFailure)) throw error
+      if (error.status === 401) session.expire()
+      const comesBack = error.status === 0 || error.status === 429 || error.status >= 500
+      away.value = comesBack
+      if (comesBack) retry = setTimeout(() => void send(), retryMs)
+      else if (error.status !== 401) {
+        // The server will not take them whenever they are sent; they are told, and kept until they are read.
+        put([])
+        refused.value = [...refused.value, { message: error.message, fix: error.fix }]
+      }
+    } finally {
+      sending = false
+    }
+    if (!away.value && outbox.value.length > 0 && session.account) void send()
+  }
+
+  function merge(kept: readonly KeptEntry[]): void {
+    const now = job.value
+    if (!now) return
+    const known = new Set(now.entries.map(({ entry }) => entry.id))
+    const fresh = kept.filter(({ entry }) => !known.has(entry.id))
+    job.value = { ...now, state: now.state === 'planned' ? 'under-way' : now.state, entries: [...now.entries, ...fresh].sort((a, b) => a.seq - b.seq) } // prettier-ignore
+  }
+
+  let stream: EventSource | null = null
+  function listen(): void {
+    stream?.close()
+    stream = new EventSource(`/api/jobs/${id}/events`)
+    stream.addEventListener('job', (event: MessageEvent<string>) => {
+      take(JobDetail.parse(JSON.parse(event.data)))
+      away.value = false
+      void send()
+    })
+    stream.addEventListener('error', () => {
+      away.value = true
+      // The browser opens a stream that broke again by itself; one that was refused it gives up.
+      if (stream?.readyState === EventSource.CLOSED && !ended.value) setTimeout(listen, retryMs)
+    })
+  }
+  useEventListener(window, 'online', () => void send())
+  onScopeDispose(() => {
+    stream?.close()
+    clearTimeout(retry)
+  })
+
+  async function close(): Promise<void> {
+    take(await api.closeJob(id))
+  }
+  async function move(state: 'under-way' | 'waiting' | 'cancelled', reason: string): Promise<void> {
+    take(await api.moveJob(id, { state, reason }))
+  }
+
+  return { id, job, outbox, away, refused, entries, progress, ended, load, add, addPhoto, close, move }
+}
+
+export type Job = ReturnType<typeof useJob>
