@@ -33,6 +33,9 @@ export class AppUnderTest {
   stopDatabase = () => this.#cluster.cluster.stop()
   startDatabase = () => this.#cluster.cluster.start()
 
+  /** Pulls the plug of the simulated heater. */
+  killHeater = () => this.#app.killHeater()
+
   async query(text: string): Promise<void> {
     const client = new pg.Client({ connectionString: this.#database })
     await client.connect()

@@ -50,7 +50,12 @@ export function assess(
     carry: carried.assessment,
     seat: seated.assessment,
     float: withChecks(floated.assessment, at('float')),
-    mount: assessMount(position, bearing, seated.shaftInterferenceMaxUm),
+    mount: assessMount(
+      position,
+      bearing,
+      seated.shaftInterferenceMaxUm,
+      seated.fits.housing?.interferenceMaxUm ?? null,
+    ),
     grease: withChecks(assessGrease(position, bearing, carried.loadRatio), at('grease')),
     diagnose: assessDiagnose(position, bearing, facts, damage),
   }

@@ -4,6 +4,7 @@ import type { Position } from '../model/position.ts'
 import { inSentence } from '../model/sentence.ts'
 import { assessLens, type Check, type LensAssessment } from '../working/assessment.ts'
 import { number, numberOf, range, refusalOf, text, type Figure, type Given, type Missing } from '../working/figure.ts'
+import { chill } from './chill.ts'
 import { driveUp } from './drive-up.ts'
 import { defaultSlipClearance, heat, heatingLimit, type Heat } from './heat.ts'
 import { mountingMethods } from './methods.ts'
@@ -14,6 +15,7 @@ export function assessMount(
   position: Position,
   lookup: BearingLookup,
   interferenceMaxUm: number | null,
+  housingMaxUm: number | null = null,
 ): LensAssessment {
   const bearing = lookup.kind === 'found' ? lookup.bearing : null
   if (bearing?.decoded.boreShape === 'tapered') return assessDriveUp(position, bearing)
@@ -70,13 +72,18 @@ export function assessMount(
     const pressed = inputs ? pressForce(position, inputs.bearing, inputs.interferenceMaxUm) : null
     if (pressed) figures['press'] = pressed
     figures['method'] = methodFigure(position, bearing, heated, pressed ? numberOf(pressed) : null)
+    const chilled = chillFigure(bearing, housingMaxUm, mount.roomC)
+    if (chilled) figures['chill'] = chilled
   }
   return assessLens({
     lens: 'mount',
     headline: 'ring',
     figures,
     checks: heated && bearing ? [heatCheck(heated, bearing)] : [],
-    cautions: heated && heated.verdict === 'no-heat' ? coldCautions : hotCautions,
+    cautions: [
+      ...(heated && heated.verdict === 'no-heat' ? coldCautions : hotCautions),
+      ...(figures['chill'] ? frostCautions : []),
+    ],
   })
 }
 
@@ -110,6 +117,59 @@ function pressForce({ seat }: Position, { row, interior }: ResolvedBearing, inte
     estimate: true,
   }
 }
+
+const coolants = [
+  ['freezer', 'freezer'],
+  ['dry-ice', 'dry ice'],
+  ['liquid-nitrogen', 'liquid nitrogen'],
+] as const
+const chillWords = {
+  ok: 'slides in',
+  insufficient: 'is not enough',
+  'not-permitted': 'not for a whole bearing',
+  'no-chill': 'is not needed',
+} as const
+
+/** How far the bearing shrinks for a tight housing; null where it goes in by itself. */
+function chillFigure({ row }: ResolvedBearing, housingMaxUm: number | null, roomC: number | null): Figure | null {
+  if (housingMaxUm === null || housingMaxUm <= 0 || roomC === null || roomC < -10 || roomC > 50) return null
+  const outcomes = coolants.map(([coolant, label]) => ({
+    label,
+    ...chill({ odMm: row.odMm, interferenceMaxUm: housingMaxUm, roomC, coolant }),
+  }))
+  const usual = outcomes[1]
+  if (!usual) return null
+  return {
+    label: 'Chilled for its housing, shrinks',
+    symbol: '\\Delta D',
+    quantity: 'deviation',
+    value: number(usual.shrinkUm),
+    formula: '\\Delta D = D\\,(\\varepsilon(T_{room}) - \\varepsilon(T_{cold}))',
+    givens: [
+      {
+        label: 'tightest in the housing',
+        symbol: 'I',
+        quantity: 'deviation',
+        value: number(housingMaxUm),
+        from: 'Seat',
+      },
+      ...outcomes.map(({ label, verdict, ringC, shrinkUm }): Given => ({
+        label,
+        symbol: '',
+        quantity: 'deviation',
+        value: number(shrinkUm),
+        from: `${chillWords[verdict]}, at ${inSentence(ringC, 'temperature')}`,
+      })),
+    ],
+    source: 'Contraction of steel to 77 K; dry ice shown',
+    validity: 'A complete standard bearing is not taken below −50 °C without its maker’s word.',
+  }
+}
+
+const frostCautions = [
+  'Dry ice and nitrogen: gloves and goggles, open air or good draught; carbon dioxide and nitrogen displace the air, above all in pits.',
+  'Wipe the frost off and oil it at once: it rusts where it thaws.',
+]
 
 /** The way of mounting that is proposed, with every other one and why it will do or not. */
 function methodFigure(

@@ -26,6 +26,11 @@ export const lensPages: Partial<Record<Lens, readonly LensPage[]>> = {
     { key: 'gauge', label: 'Gauge', question: 'What do the seats really measure?' },
     { key: 'system', label: 'Class and sizes', question: 'How fine is the bearing, and metric or inch?' },
   ],
+  mount: [
+    { key: 'heat', label: 'How hot', question: 'How hot must the ring be, or how far is it driven up?' },
+    { key: 'way', label: 'Way and steps', question: 'How does it come off, go on, and stay on?' },
+    { key: 'clock', label: 'Heat clock', question: 'Is it hot enough, and how long does it stay so?' },
+  ],
   float: [
     { key: 'clearance', label: 'Clearance', question: 'Is clearance left when it runs?' },
     { key: 'growth', label: 'Growth', question: 'Which way does the shaft grow, and has it room?' },
@@ -67,6 +72,7 @@ const fieldsOfPage: Record<string, readonly string[]> = {
     'float.housingStiffnessNPerMm',
   ],
   pair: ['float.endPlayMm'],
+  way: ['mount.holding', 'mount.housing', 'mount.tools'],
 }
 
 /** Page of its lens that a field is entered on. */

@@ -10,13 +10,21 @@ import { useFormat } from '../figures/use-format.ts'
  * The heat clock: both probes against time while the heater is on, what the ring must reach and must not pass, the moment to
  * lift it, and then how long it stays hot enough to slide.
  */
-const { target, piece, heat, disabled } = defineProps<{
+const {
+  target,
+  piece,
+  heat,
+  disabled,
+  warned = true,
+} = defineProps<{
   target: HeatTarget
   /** Names the piece to the heater. */
   piece: string
   /** What happened last: lifted, home, or stopped short. */
   heat: Extract<SignedEntry, { kind: 'heat' }> | null
   disabled: boolean
+  /** Whether the cautions of the step have been acknowledged: the heater is not started before. */
+  warned?: boolean
 }>()
 const emit = defineEmits<{
   heat: [event: 'lifted' | 'home' | 'short', rings: { innerC: number; outerC: number; seconds: number }]
@@ -116,7 +124,9 @@ const says = computed(() => {
   if (hotEnough.value) return 'Lift it now.'
   if (running.value)
     return difference.value > target.differenceK - 3 ? 'The heater waits for the outer ring to follow.' : 'Heating.'
-  return 'Probe on the inner ring, gloves on, the way clear: start.'
+  return warned
+    ? 'Probe on the inner ring, gloves on, the way clear: start.'
+    : 'Acknowledge the cautions beside it first.'
 })
 
 const degrees = (celsius: number) => format.digits(celsius, 'temperature')
@@ -239,7 +249,7 @@ const minutes = computed(() => x.value.ticks(6).filter((seconds) => seconds % 30
         <button type="button" data-test="heat-stop" @click="stop">Switch it off</button>
       </template>
       <template v-else>
-        <button type="button" class="primary" :disabled="disabled" data-test="heat-start" @click="start">
+        <button type="button" class="primary" :disabled="disabled || !warned" data-test="heat-start" @click="start">
           {{ heat ? 'Heat it again' : 'Start the heater' }}
         </button>
         <span class="hand">

@@ -115,7 +115,7 @@ const print = () => window.print()
             <td>{{ one.reading.label }}</td>
             <td class="number">{{ limits(one) }}</td>
             <td class="number value">{{ value(one) }}</td>
-            <td>{{ one.entry ? (one.isOut ? `out: ${one.entry.reason ?? ''}` : 'within') : '' }}</td>
+            <td>{{ one.entry ? (one.isOut ? `out: ${one.entry.reason ?? 'no reason given'}` : 'within') : '' }}</td>
             <td>{{ one.entry?.by ?? '' }}</td>
           </tr>
           <tr v-if="state.readings.length === 0">

@@ -231,9 +231,6 @@ onBeforeUnmount(() => window.removeEventListener('beforeunload', leaveNote))
         <h1>{{ shown.step.title }}</h1>
         <p v-if="shown.done" class="quiet" data-test="step-done">Done {{ at(shown.done.at) }} by {{ shown.done.by }}</p>
       </header>
-      <ol class="does">
-        <li v-for="line in shown.step.does" :key="line">{{ format.sentence(line) }}</li>
-      </ol>
       <p v-if="shown.step.key === 'arrival'">
         <RouterLink :to="{ name: 'arrival', params: { id: job.job.value.machine.id } }">To the arrival list</RouterLink>
       </p>
@@ -244,10 +241,14 @@ onBeforeUnmount(() => window.removeEventListener('beforeunload', leaveNote))
         :piece="shown.step.position.id"
         :heat="shown.heat"
         :disabled="!mayWrite"
+        :warned="shown.acknowledged.size >= shown.step.cautions.length"
         @heat="(event, rings) => heated(shown!, event, rings)"
       />
+      <ol class="does">
+        <li v-for="line in shown.step.does" :key="line">{{ format.sentence(line) }}</li>
+      </ol>
       <StepDrawing
-        v-else-if="shown.step.lens && shown.step.position && details.get(shown.step.position.id)"
+        v-if="!shown.step.heat && shown.step.lens && shown.step.position && details.get(shown.step.position.id)"
         class="drawing"
         :detail="details.get(shown.step.position.id)!"
         :lens="shown.step.lens"

@@ -22,7 +22,9 @@ describe('pages of the lenses', () => {
     ['float.innerC', 'float', 'clearance'],
     ['float.locatedEnds', 'float', 'growth'],
     ['float.endPlayMm', 'float', 'pair'],
-    ['mount.roomC', 'mount', null],
+    ['mount.roomC', 'mount', 'heat'],
+    ['mount.holding', 'mount', 'way'],
+    ['grease.nu40Cst', 'grease', null],
   ]
   for (const [field, lens, page] of cases)
     it(`${field} is entered on ${page ?? 'the one page there is'}`, () => assert.equal(pageOfField(lens, field), page))

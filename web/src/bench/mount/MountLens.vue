@@ -6,7 +6,9 @@ import { useFormat } from '../../figures/use-format.ts'
 import LensSheet from '../LensSheet.vue'
 import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
+import ClockPage from './ClockPage.vue'
 import HeatScale from './HeatScale.vue'
+import WayPage from './WayPage.vue'
 
 const emit = defineEmits<{ working: [figure: string]; field: [path: string] }>()
 const bench = useBench()
@@ -24,10 +26,14 @@ const scale = computed(() => {
   const { roomC } = bench.inputs.value.mount
   return ringC === null || limitC === null || roomC === null ? null : { ringC, limitC, roomC }
 })
+const page = computed(() => bench.pageOf('mount'))
 </script>
 
 <template>
+  <WayPage v-if="page === 'way'" @working="emit('working', $event)" @field="emit('field', $event)" />
+  <ClockPage v-else-if="page === 'clock'" @field="emit('field', $event)" />
   <LensSheet
+    v-else
     :lens="lens"
     :question="drivenUp ? 'How far is it driven up?' : 'How hot must the ring be, and how hot may it be?'"
     @field="emit('field', $event)"
@@ -42,7 +48,7 @@ const scale = computed(() => {
     <template #figures>
       <FigureLine answer name="ring" :figure="figures['ring']!" @working="emit('working', $event)" />
       <HeatScale v-if="scale && !drivenUp" v-bind="scale" />
-      <template v-for="name in ['rise', 'limit', 'travel', 'residual']" :key="name">
+      <template v-for="name in ['rise', 'limit', 'travel', 'residual', 'press', 'chill']" :key="name">
         <FigureLine v-if="figures[name]" :name="name" :figure="figures[name]!" @working="emit('working', $event)" />
       </template>
     </template>

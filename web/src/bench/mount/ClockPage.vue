@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import type { SignedEntry } from '@yardfrost/core'
+import { computed, ref } from 'vue'
+import HeatClock from '../../job/HeatClock.vue'
+import { useSession } from '../../shell/session.ts'
+import LensSheet from '../LensSheet.vue'
+import { useBench } from '../use-bench.ts'
+import { useMountSteps } from './use-mount-steps.ts'
+
+/** The heat clock without a job: the same run, kept on this page only. */
+const emit = defineEmits<{ field: [path: string] }>()
+const bench = useBench()
+const session = useSession()
+const { stepOf } = useMountSteps(bench)
+const target = computed(() => stepOf('mount')?.heat ?? null)
+const lens = computed(() => bench.assessment.value.lenses.mount)
+
+const heat = ref<Extract<SignedEntry, { kind: 'heat' }> | null>(null)
+function take(event: 'lifted' | 'home' | 'short', rings: { innerC: number; outerC: number; seconds: number }) {
+  heat.value = { id: bench.id, step: 'mount', at: new Date().toISOString(), kind: 'heat', by: '', event, ...rings }
+}
+</script>
+
+<template>
+  <LensSheet :lens="lens" @field="emit('field', $event)">
+    <template #figures>
+      <HeatClock
+        v-if="target"
+        :target="target"
+        :piece="bench.id"
+        :heat="heat"
+        :disabled="!session.maySave"
+        @heat="take"
+      />
+      <p v-else data-test="no-clock">
+        Nothing to heat: the ring slides on, is pressed or driven up, or its fit is not known yet. Way and steps says
+        which.
+      </p>
+    </template>
+  </LensSheet>
+</template>

@@ -1,0 +1,138 @@
+<script setup lang="ts">
+import { heatingTools, holdings, holdingWays, type Verdict } from '@yardfrost/core'
+import { computed } from 'vue'
+import FigureLine from '../../figures/FigureLine.vue'
+import { useFormat } from '../../figures/use-format.ts'
+import VerdictMark from '../../figures/VerdictMark.vue'
+import ChoiceField from '../ChoiceField.vue'
+import LensSheet from '../LensSheet.vue'
+import { choices, notStated } from '../options.ts'
+import { useBench } from '../use-bench.ts'
+import { useMountSteps } from './use-mount-steps.ts'
+
+/** The way of mounting with every other one struck out for its reason, and the steps off, on, locked and closed. */
+const emit = defineEmits<{ working: [figure: string]; field: [path: string] }>()
+const bench = useBench()
+const format = useFormat()
+const lens = computed(() => bench.assessment.value.lenses.mount)
+const method = computed(() => lens.value.figures['method'])
+const others = computed(
+  () =>
+    method.value?.givens.map(({ label, symbol, value, from }) => ({
+      label,
+      verdict: symbol as Verdict,
+      reason: value.kind === 'text' ? value.text : '',
+      missing: from === 'not in this shop',
+    })) ?? [],
+)
+const holdingOptions = [notStated, ...holdings.map((value) => ({ value, label: holdingWays[value] }))]
+const housingOptions = [notStated, ...choices('solid', 'split', 'flanged', 'take-up')]
+const toolWords: Record<(typeof heatingTools)[number], string> = {
+  induction: 'induction heater',
+  pad: 'flat pad',
+  'hot-plate': 'hot plate',
+  oven: 'oven',
+  'oil-bath': 'oil bath',
+  press: 'press',
+  'oil-injection': 'oil injection',
+  cold: 'hydraulic nut',
+}
+const tools = computed({
+  get: () => bench.inputs.value.mount.tools,
+  set: (next) => bench.setAt('mount.tools', next),
+})
+const { stepOf } = useMountSteps(bench)
+const shown = computed(() => ['take-off', 'mount', 'lock', 'close'].flatMap((key) => stepOf(key) ?? []))
+</script>
+
+<template>
+  <LensSheet :lens="lens" @field="emit('field', $event)">
+    <template #inputs>
+      <div class="fields">
+        <ChoiceField path="mount.holding" :options="holdingOptions" />
+        <ChoiceField path="mount.housing" :options="housingOptions" />
+      </div>
+      <fieldset class="tools">
+        <legend class="label">In the shop</legend>
+        <label v-for="tool in heatingTools" :key="tool">
+          <input v-model="tools" type="checkbox" :value="tool" :data-tool="tool" /> {{ toolWords[tool] }}
+        </label>
+      </fieldset>
+    </template>
+    <template #figures>
+      <FigureLine v-if="method" answer name="method" :figure="method" @working="emit('working', $event)" />
+      <ul class="ways" data-test="ways">
+        <li v-for="one in others" :key="one.label" :class="one.verdict" :data-way="one.label">
+          <VerdictMark :state="one.verdict" :size="16" />
+          <span>
+            <component :is="one.verdict === 'stop' ? 's' : 'span'">{{ one.label }}</component><template
+              v-if="one.missing && one.verdict !== 'stop'"
+              >, not in this shop</template
+            >:
+            <span class="quiet">{{ format.sentence(one.reason) }}</span>
+          </span>
+        </li>
+      </ul>
+    </template>
+    <template #after>
+      <section v-for="step in shown" :key="step.key" class="steps">
+        <h3>{{ step.title }}</h3>
+        <ol>
+          <li v-for="line in step.does" :key="line">{{ format.sentence(line) }}</li>
+        </ol>
+        <p v-for="caution in step.cautions" :key="caution" class="caution">{{ caution }}</p>
+      </section>
+    </template>
+  </LensSheet>
+</template>
+
+<style src="../fields.css"></style>
+<style scoped>
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  margin: 8px 0 0;
+  padding: 0;
+  border: 0;
+}
+
+.tools label {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 32px;
+}
+
+.ways {
+  display: grid;
+  gap: 6px;
+  margin: 8px 0 0;
+  padding: 0;
+  list-style: none;
+}
+
+.ways li {
+  display: grid;
+  grid-template-columns: 18px 1fr;
+  gap: 8px;
+}
+
+.steps {
+  padding-top: 10px;
+}
+
+h3 {
+  margin: 0;
+  font: 650 17px var(--label);
+}
+
+.steps ol {
+  margin: 4px 0;
+  padding-left: 20px;
+}
+
+.caution {
+  color: var(--watch);
+}
+</style>
