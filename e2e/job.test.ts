@@ -33,7 +33,7 @@ describe('a job at the machine', () => {
   const offline = (away: boolean) =>
     cdp('Network.emulateNetworkConditions', { offline: away, latency: 0, downloadThroughput: -1, uploadThroughput: -1 })
   const read = async (css: string) => (await see(driver, css)).getText()
-  const step = (key: string) => click(driver, `[data-step^="${key}"]`)
+  const step = (key: string) => click(driver, `[data-step^="${key}:"]`)
   const acknowledge = async () => {
     for (;;) {
       const [next] = await driver.findElements(By.css('[data-test^="acknowledge-"]'))
@@ -132,6 +132,7 @@ describe('a job at the machine', () => {
     await seeText(driver, '[data-reading="number"]', /should be 6313-C3.*Out of limits/s)
     await fill(driver, '[data-test="reading.number"]', '6313 c3')
     await fill(driver, '[data-test="reading.clearance"]', 'C3')
+    await acknowledge()
     await done()
     await seeText(driver, 'h1', /Heat and mount/)
   })
@@ -188,7 +189,7 @@ describe('a job at the machine', () => {
     await driver.executeScript('window.onbeforeunload = null')
     await driver.navigate().refresh()
     await see(driver, '[data-step^="float"][data-state="go"]')
-    await see(driver, '[data-step^="lock"][data-state="go"]')
+    await see(driver, '[data-step^="lock:"][data-state="go"]')
   })
 
   it('is where it was after the server was killed under it', async () => {
@@ -234,7 +235,8 @@ describe('a job at the machine', () => {
     await openPosition(driver, 'BP-11', 'Coupling end')
     await click(driver, '[data-lens="seat"]')
     await click(driver, '[data-page="gauge"]')
-    await seeText(driver, 'body', /65\.020/)
+    const values = 'return [...document.querySelectorAll("input")].map((input) => input.value).join(" ")'
+    assert.match(await driver.executeScript<string>(values), /65\.020? /)
   })
 
   it('is on paper as pages with drawing, limits, readings and room to sign', async () => {

@@ -9,7 +9,7 @@ import type { JobProgress, StepState } from './job-progress.ts'
 export function asLeft(inputs: Position, positionId: string, { steps }: JobProgress): Position {
   const own = steps.filter(({ step }) => step.position?.id === positionId)
   const stepOf = (key: string) => own.find(({ step }) => step.key.startsWith(`${key}:`))
-  const fitted = textOf(stepOf('check-new'), 'number')
+  const fitted = numberFitted(stepOf('check-new'))
   const shaft = sheetOf(stepOf('gauge'), 'shaft')
   const housing = sheetOf(stepOf('gauge'), 'housing')
   const before = valueOf(stepOf('mount'), 'before')
@@ -45,8 +45,14 @@ export function asLeft(inputs: Position, positionId: string, { steps }: JobProgr
 
 const entryOf = (state: StepState | undefined, key: string) =>
   state?.readings.find(({ reading }) => reading.key === key)?.entry ?? null
-const textOf = (state: StepState | undefined, key: string): string | null => entryOf(state, key)?.text?.trim() || null
 const valueOf = (state: StepState | undefined, key: string): number | null => entryOf(state, key)?.value ?? null
+
+/** The number that went in, spelt as the machine calls for it where it is the same. */
+function numberFitted(state: StepState | undefined): string | null {
+  const read = state?.readings.find(({ reading }) => reading.key === 'number')
+  if (!read?.entry?.text) return null
+  return !read.isOut && read.reading.expected !== null ? read.reading.expected : read.entry.text.trim()
+}
 
 /** Readings of a seat as its gauge sheet keeps them, plane by plane; null while nothing was read. */
 function sheetOf(state: StepState | undefined, seat: 'shaft' | 'housing'): (number | null)[][] | null {

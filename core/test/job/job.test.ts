@@ -256,6 +256,11 @@ describe('what a finished job leaves', () => {
     assert.deepEqual(after.load, before.load)
   })
 
+  it('is spelt as the machine calls for it, however it was typed', () => {
+    const typed = [read('check-new:Coupling end', 'number', { text: ' 6313/c3 ' })]
+    assert.equal(asLeft(position().inputs, id, jobProgress(steps, typed)).bearing.designation, '6313-C3')
+  })
+
   it('is as it was where nothing was read', () => {
     const { inputs } = position()
     const after = asLeft(inputs, id, jobProgress(steps, []))

@@ -41,7 +41,8 @@ const value = ({ reading, entry }: Reading) =>
 const limits = ({ reading: { low, high, expected, kind, quantity, decimals } }: Reading) => {
   const shown = (number: number) => format.inline({ kind: 'number', number }, quantity, { decimals })
   if (kind !== 'number') return expected ?? ''
-  if (low !== null && high !== null) return `${shown(low)} … ${shown(high)}`
+  if (low !== null && high !== null)
+    return format.inline({ kind: 'range', from: low, to: high }, quantity, { decimals })
   return low !== null ? `≥ ${shown(low)}` : high !== null ? `≤ ${shown(high)}` : ''
 }
 const print = () => window.print()

@@ -554,11 +554,17 @@ a {
 
 @media (max-width: 1000px) {
   .job {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
     height: auto;
   }
 
+  .steps {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
   .steps ol {
+    /* What only a reader hears stands beside its button and scrolls with it. */
+    position: relative;
     display: flex;
     overflow-x: auto;
   }

@@ -37,7 +37,10 @@ const shown = (value: number) =>
 const limits = computed(() => {
   const { low, high, expected, kind } = reading.value
   if (kind === 'text') return expected === null ? '' : `should be ${expected}`
-  if (low !== null && high !== null) return `${shown(low)} to ${shown(high)}`
+  if (low !== null && high !== null) {
+    const { quantity, decimals } = reading.value
+    return format.inline({ kind: 'range', from: low, to: high }, quantity, { decimals })
+  }
   if (low !== null) return `at least ${shown(low)}`
   return high === null ? '' : `at most ${shown(high)}`
 })
