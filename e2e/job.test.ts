@@ -177,14 +177,17 @@ describe('a job at the machine', () => {
 
   it('goes on through a lost network, keeps what is entered, and sends it once when it is back', async () => {
     await offline(true)
-    await yes('seated')
-    await seeText(driver, '[data-test="network"]', /No network, 1 entry kept here/)
-    await done()
-    await seeText(driver, 'h1', /Hold this end/)
-    await yes('held')
-    await done()
-    await seeText(driver, '[data-test="network"]', /4 entries kept here/)
-    await offline(false)
+    try {
+      await yes('seated')
+      await seeText(driver, '[data-test="network"]', /No network, 1 entry kept here/)
+      await done()
+      await seeText(driver, 'h1', /Hold this end/)
+      await yes('held')
+      await done()
+      await seeText(driver, '[data-test="network"]', /4 entries kept here/)
+    } finally {
+      await offline(false)
+    }
     await seeText(driver, '[data-test="network"]', /^All sent$/)
     await driver.executeScript('window.onbeforeunload = null')
     await driver.navigate().refresh()
