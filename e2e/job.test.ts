@@ -49,6 +49,9 @@ describe('a job at the machine', () => {
     )
     await click(driver, '[data-test="step-done-button"]')
   }
+  /** Number of the job on the page. */
+  let number = ''
+  const numberOf = async () => (await read('.steps .state strong')).replace(/\D/g, '')
   const yes = (reading: string) => click(driver, `[data-reading="${reading}"] [data-answer="yes"]`)
   const make = async (tag: string, name: string) => {
     await driver.get(appUrl())
@@ -233,6 +236,7 @@ describe('a job at the machine', () => {
     await driver.wait(async () => (await see(driver, '[data-test="close-job"]')).isEnabled(), 5000)
     await click(driver, '[data-test="close-job"]')
     await seeText(driver, '[data-test="job-state"]', /^done$/)
+    number = await numberOf()
     await see(driver, '[data-test="ended"]')
     await driver.get(appUrl())
     await openPosition(driver, 'BP-11', 'Coupling end')
@@ -245,7 +249,7 @@ describe('a job at the machine', () => {
   it('is on paper as pages with drawing, limits, readings and room to sign', async () => {
     await driver.get(appUrl())
     await click(driver, '[data-machine="BP-11"]')
-    await click(driver, '[data-job="101"]')
+    await click(driver, `[data-job="${number}"]`)
     await click(driver, '[data-test="to-card"]')
     await see(driver, '[data-test="job-card"] svg')
     const { data } = await cdp('Page.printToPDF', { printBackground: true, preferCSSPageSize: true })
@@ -281,9 +285,10 @@ describe('a job at the machine', () => {
     await fill(driver, '[data-test="state-reason"]', 'Lock washer on order')
     await click(driver, '[data-test="state-confirm"]')
     await seeText(driver, '[data-test="job-state"]', /waiting/)
+    number = await numberOf()
     await driver.get(appUrl())
-    await seeText(driver, '[data-job="102"]', /DF-41.*waiting/s)
-    await click(driver, '[data-job="102"]')
+    await seeText(driver, `[data-job="${number}"]`, /DF-41.*waiting/s)
+    await click(driver, `[data-job="${number}"]`)
     await click(driver, '[data-test="cancel"]')
     await fill(driver, '[data-test="state-reason"]', 'Fan stays until the stop')
     await click(driver, '[data-test="state-confirm"]')

@@ -11,6 +11,7 @@ import {
   type ShaftSketch,
 } from '@yardfrost/core'
 import type { MachineEntry } from '@yardfrost/contract'
+import { loadDemoJobs } from './demo-jobs.ts'
 import { addAccount, addPosition, inTransaction, savePositionIn, type Db } from '@yardfrost/server'
 import type pg from 'pg'
 import { z } from 'zod'
@@ -366,6 +367,12 @@ export function demoPositions(): {
 
 /** Fills an empty database with the demo site; tells whether it did. */
 export async function loadDemoSite(pool: pg.Pool, references: References): Promise<boolean> {
+  const loaded = await loadSite(pool, references)
+  if (loaded) await loadDemoJobs(pool, references)
+  return loaded
+}
+
+async function loadSite(pool: pg.Pool, references: References): Promise<boolean> {
   const hashed = new Map<string, string>()
   return inTransaction(pool, async (db) => {
     // Two servers may start together on one new database.

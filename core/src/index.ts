@@ -49,6 +49,7 @@ export {
 export { asLeft } from './job/as-left.ts'
 export { composeJob, type JobPosition } from './job/compose-job.ts'
 export { isOutOfLimits, jobProgress, type JobProgress, type SignedEntry, type StepState } from './job/job-progress.ts'
+export { runUpPoints, settledCheck } from './job/settled.ts'
 export { holdingWays } from './job/procedures.ts'
 export { HeatTarget, JobEntry, JobState, jobStates, JobStep, type JobEntryKind, type JobReading } from './model/job.ts'
 export { heatFor, infraredReading, ringBehind, type HeatedBearing, type RingTemperatures } from './mount/heat-run.ts'

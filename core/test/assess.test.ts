@@ -97,7 +97,8 @@ describe('assess', () => {
       ['faster than the type stands', 'speed', 'stop', { load: { speedRpm: 6000 } }],
       ['near the speed limit', 'speed', 'watch', { load: { speedRpm: 4000 } }],
       ['marks name a cause', 'cause', 'watch', { diagnose: { seen: ['fluting', 'vfd-fed'] } }],
-      ['no drive-up table for a ball bearing', 'driveUp', 'watch', { bearing: { designation: '1214 K-C3' } }],
+      ['no drive-up table for a class it does not hold', 'driveUp', 'watch', { bearing: { designation: '22216 EK-C2' } }],
+      ['a self-aligning ball bearing goes up by its nut', 'driveUp', 'go', { bearing: { designation: '1214 K-C3' } }],
     ] // prettier-ignore
     for (const [why, key, verdict, changes] of cases)
       it(`${verdict}: ${why}`, () => assert.equal(verdictOf(run(changes), key), verdict))

@@ -222,7 +222,10 @@ function mounting(
   title: (what: string) => string,
 ): JobStep {
   const { figures } = judged.lenses.mount
-  if (bearing?.decoded.boreShape === 'tapered') return drivenUp(position, figures, title)
+  if (bearing?.decoded.boreShape === 'tapered') {
+    const turnDeg = figures['ring']?.quantity === 'angle' ? numberOf(figures['ring']) : null
+    return turnDeg === null ? drivenUp(position, figures, title) : turnedOn(position, turnDeg, title)
+  }
   const heat = bearing ? heatTarget(position.inputs, bearing, figures) : null
   if (heat) {
     return step('mount', title('Heat and mount'), position, hotMount, {
@@ -250,6 +253,38 @@ function mounting(
       }),
     ],
   })
+}
+
+/** How far a nut may be off its angle, degrees. */
+const turnSlackDeg = 5
+
+/** Driven up by the turn of the nut, as self-aligning ball bearings are. */
+function turnedOn(position: JobPosition, turnDeg: number, title: (what: string) => string): JobStep {
+  return step(
+    'mount',
+    title('Turn the nut on'),
+    position,
+    {
+      does: [
+        'Wipe shaft, sleeve and bore; nut hand-tight, outer ring free to swivel. Mark nut and sleeve.',
+        `Turn the nut on by ${turnDeg}° and no further; the tab that lies next is taken by tightening, never back.`,
+        'Swivel the outer ring: a slight drag is right, stiff is driven too far.',
+      ],
+      cautions: driveUpMount.cautions,
+    },
+    {
+      lens: 'mount',
+      readings: [
+        reading('turn', 'Nut turned by', {
+          kind: 'number',
+          quantity: 'angle',
+          low: turnDeg - turnSlackDeg,
+          high: turnDeg + turnSlackDeg,
+        }),
+        yes('swivels', 'Turns freely and swivels with a slight drag'),
+      ],
+    },
+  )
 }
 
 function drivenUp(position: JobPosition, figures: Record<string, Figure>, title: (what: string) => string): JobStep {

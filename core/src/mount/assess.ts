@@ -8,6 +8,7 @@ import { chill } from './chill.ts'
 import { driveUp } from './drive-up.ts'
 import { defaultSlipClearance, heat, heatingLimit, type Heat } from './heat.ts'
 import { mountingMethods } from './methods.ts'
+import { nutAngle } from './nut-angle.ts'
 import { press } from './press.ts'
 
 /** How hot the ring has to be, and how hot it may be; a tapered bore is driven up instead. */
@@ -303,8 +304,66 @@ function heatCheck(heated: Heat, { decoded, row }: ResolvedBearing): Check {
   }
 }
 
+/** A self-aligning ball bearing goes up by the turn of its nut: its clearance is too small for feelers. */
+function assessNutTurn(
+  position: Position,
+  bearing: ResolvedBearing,
+  { angleDeg, travelMm }: { angleDeg: number; travelMm: number },
+): LensAssessment {
+  const base = {
+    source: 'Mounting practice for self-aligning ball bearings, taper 1:12',
+    givens: [
+      {
+        label: 'bore',
+        symbol: 'd',
+        quantity: 'length' as const,
+        value: number(bearing.row.boreMm),
+        precision: { decimals: 0 },
+        from: 'catalogue',
+      },
+    ],
+  }
+  return assessLens({
+    lens: 'mount',
+    headline: 'ring',
+    figures: {
+      ring: {
+        ...base,
+        label: 'Turn the nut on by',
+        symbol: '\\alpha',
+        quantity: 'angle',
+        value: number(angleDeg),
+        precision: { decimals: 0 },
+        formula: '\\alpha = \\text{table}(d)',
+        validity: 'From hand-tight contact; then the outer ring turns freely and swivels with a slight drag.',
+      },
+      travel: {
+        ...base,
+        label: 'Travel along the taper',
+        symbol: 's_a',
+        quantity: 'length',
+        value: number(travelMm),
+        precision: { decimals: 2 },
+        formula: 's_a = \\text{table}(d)',
+      },
+      method: methodFigure(position, bearing, null, null),
+    },
+    checks: [
+      {
+        key: 'driveUp',
+        verdict: 'go',
+        reason: `The nut goes on by ${angleDeg}° from hand-tight, which is ${inSentence(travelMm, 'length')} along the taper.`,
+        wayOut: 'Swivel the outer ring after it: stiff means driven too far, back off and do not run it.',
+      },
+    ],
+    cautions: driveUpCautions,
+  })
+}
+
 function assessDriveUp(position: Position, bearing: ResolvedBearing): LensAssessment {
   const { decoded, row } = bearing
+  const turn = row.type === 'self-aligning-ball' ? nutAngle(row.boreMm) : null
+  if (turn) return assessNutTurn(position, bearing, turn)
   const taper = decoded.features.includes('taper-1:30') ? 30 : 12
   const tabled = row.type === 'spherical-roller' || row.type === 'toroidal-roller'
   const clearanceClass = decoded.clearanceClass

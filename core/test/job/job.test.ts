@@ -7,6 +7,8 @@ import {
   isOutOfLimits,
   JobStep,
   jobProgress,
+  runUpPoints,
+  settledCheck,
   type JobEntry,
   type JobPosition,
   type JobReading,
@@ -82,6 +84,12 @@ describe('the steps of a job', () => {
   const ways: [why: string, changes: Changes, title: RegExp, heated: boolean][] = [
     ['a tight cylindrical seat is heated', {}, /^Heat and mount$/, true],
     ['a tapered bore is driven up', { bearing: { designation: '22216 EK-C3' } }, /^Drive it up$/, false],
+    [
+      'a self-aligning ball bearing on a taper by the turn of its nut',
+      { bearing: { designation: '1212 K' } },
+      /^Turn the nut on$/,
+      false,
+    ],
     ['a small bore is pressed', { bearing: { designation: '6204' } }, /^Press it home$/, false],
     [
       'a ring that slides is not heated',
@@ -228,6 +236,35 @@ describe('the progress of a job', () => {
       ),
       { numRuns: 30 },
     )
+  })
+})
+
+describe('a run-up', () => {
+  const points = (...celsius: number[]) => celsius.map((value, index) => ({ minutes: 30 * index, celsius: value }))
+  for (const [why, read, verdict, reason] of [
+    ['one reading says nothing yet', points(30), undefined, /^$/],
+    ['it holds', points(30, 50, 51), 'go', /has settled/],
+    ['it has peaked', points(30, 62, 55), 'go', /falls by {14 K} an hour/],
+    ['it still climbs', points(30, 40, 50), 'watch', /climbs by {20 K} an hour/],
+    ['it runs away', points(30, 60, 95), 'stop', /does not settle by itself/],
+  ] as const)
+    it(`${verdict ?? 'nothing'}: ${why}`, () => {
+      const check = settledCheck(read)
+      assert.equal(check?.verdict, verdict)
+      assert.match(check?.reason ?? '', reason)
+    })
+
+  it('is read from the readings of its step, position by position', () => {
+    const key = 'run-up'
+    const entries = [
+      read(key, 'after-15:Coupling end', { value: 41 }),
+      read(key, 'after-60:Coupling end', { value: 47 }),
+    ]
+    const state = jobProgress(job(), entries).steps.find(({ step }) => step.key === key)
+    assert.deepEqual(runUpPoints(state?.readings ?? []).get('Coupling end'), [
+      { minutes: 15, celsius: 41 },
+      { minutes: 60, celsius: 47 },
+    ])
   })
 })
 

@@ -1,11 +1,13 @@
 <script setup lang="ts">
+import { useNow } from '@vueuse/core'
 import type { PositionDetail } from '@yardfrost/contract'
-import type { StepState } from '@yardfrost/core'
+import { runUpPoints, settledCheck, type StepState } from '@yardfrost/core'
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { computed, onBeforeUnmount, reactive, ref, watch, watchEffect } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ApiFailure } from '../api/client.ts'
+import CheckLine from '../figures/CheckLine.vue'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
@@ -61,6 +63,24 @@ watch(
     }
   },
   { immediate: true },
+)
+
+/** Whether what runs up has settled, position by position. */
+const runUp = computed(() =>
+  shown.value?.step.key === 'run-up'
+    ? [...runUpPoints(shown.value.readings)].flatMap(([name, points]) => {
+        const check = settledCheck(points)
+        return check ? [{ ...check, key: `settled-${name}`, reason: `${name}: ${check.reason}` }] : []
+      })
+    : [],
+)
+/** When the step on the screen was begun. */
+const begunAt = computed(() => job.entries.value.find(({ step }) => step === shown.value?.step.key)?.at ?? null)
+const minute = useNow({ interval: 10_000 })
+const elapsed = computed(() =>
+  begunAt.value === null
+    ? null
+    : Math.max(0, Math.floor((minute.value.getTime() - new Date(begunAt.value).getTime()) / 60_000)),
 )
 
 type Answer = { value: number | null; text: string | null; reason: string | null }
@@ -229,6 +249,9 @@ onBeforeUnmount(() => window.removeEventListener('beforeunload', leaveNote))
       </p>
       <header>
         <h1>{{ shown.step.title }}</h1>
+        <p v-if="!shown.done && begunAt && elapsed !== null" class="quiet">
+          Begun {{ at(begunAt) }}, {{ elapsed < 1 ? 'just now' : `${elapsed} min ago` }}
+        </p>
         <p v-if="shown.done" class="quiet" data-test="step-done">Done {{ at(shown.done.at) }} by {{ shown.done.by }}</p>
       </header>
       <p v-if="shown.step.key === 'arrival'">
@@ -278,6 +301,7 @@ onBeforeUnmount(() => window.removeEventListener('beforeunload', leaveNote))
         :disabled="!mayWrite"
         @read="read(shown, one.reading.key, $event)"
       />
+      <CheckLine v-for="check in runUp" :key="check.key" :check="check" />
       <section class="extras">
         <p v-for="one in shown.notes" :key="one.id" class="kept">
           {{ one.text }} <span class="quiet">{{ one.by }}, {{ at(one.at) }}</span>
