@@ -161,7 +161,8 @@ describe('a job at the machine', () => {
   it('says when the heater breaks off, and goes on with the next one', async () => {
     await step('mount')
     await click(driver, '[data-test="heat-start"]')
-    await see(driver, '[data-test="heat-lift"]')
+    // The plug is pulled once it is really heating: a sample has come.
+    await driver.wait(async () => (await see(driver, '[data-test="heat-lift"]')).isEnabled(), 10_000, 'no sample came')
     app.killHeater()
     await seeText(driver, '[data-test="heat-trouble"]', /broke off|broke, and it has switched off/)
     await driver.wait(
@@ -175,10 +176,10 @@ describe('a job at the machine', () => {
       'no heater came back',
     )
     await click(driver, '[data-test="heat-stop"]')
-    await step('lock')
   })
 
   it('goes on through a lost network, keeps what is entered, and sends it once when it is back', async () => {
+    await step('lock')
     await offline(true)
     try {
       await yes('seated')
@@ -208,6 +209,20 @@ describe('a job at the machine', () => {
     await yes('free')
     await done()
     await seeText(driver, 'h1', /Run up/)
+  })
+
+  it('keeps what is entered while the database is stopped, and sends it when it is back', async () => {
+    await app.stopDatabase()
+    try {
+      await fill(driver, '[data-test="note"]', 'Written without a database')
+      await click(driver, '[data-test="keep-note"]')
+      await seeText(driver, '[data-test="network"]', /No network, 1 entry kept here/)
+    } finally {
+      await app.startDatabase()
+    }
+    await seeText(driver, '[data-test="network"]', /^All sent$/)
+    await driver.navigate().refresh()
+    await seeText(driver, '.extras', /Written without a database/)
   })
 
   it('shows two people each other’s entries within a second', async () => {

@@ -75,11 +75,13 @@ async function stop(server: Server, pool: pg.Pool, watch: JobWatch, stopDevices:
   // Those who watch a job would keep their connections open for ever.
   await watch.stop()
   const cut = setTimeout(() => server.closeAllConnections(), stopPatienceMs)
+  // A connection is idle only once its last answer is out.
+  const idle = setInterval(() => server.closeIdleConnections(), 50)
   await new Promise<void>((closed) => {
     server.close(() => closed())
-    server.closeIdleConnections()
   })
   clearTimeout(cut)
+  clearInterval(idle)
   await stopDevices()
   await pool.end()
 }
