@@ -146,6 +146,9 @@ describe('a job at the machine', () => {
     await click(driver, '[data-test="heat-start"]')
     await seeText(driver, '[data-test="heat-says"]', /Heating|waits for the outer ring/)
     await seeText(driver, '[data-test="heat-says"]', /^Lift it now/)
+    await click(driver, '[data-test="point"]')
+    // Bright steel at 105 °C looks like some 39.
+    await seeText(driver, '[data-test="infrared"]', /It shows (3[5-9]|4[0-3])\s°C.*at about (9\d|1[01]\d)\s°C/s)
     await click(driver, '[data-test="heat-lift"]')
     await seeText(driver, '[data-test="heat-left"]', /^\d+:\d\d$/)
     await click(driver, '[data-test="heat-short"]')

@@ -43,6 +43,8 @@ export {
   mostEntries,
   MoveJob,
   photoTypes,
+  PointThermometer,
+  ThermometerReading,
 } from './jobs.ts'
 export { Health } from './health.ts'
 export { Measurable, measurables, Reading, TakeReading } from './devices.ts'

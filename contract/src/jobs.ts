@@ -80,3 +80,8 @@ export const HeaterSample = z.object({
   ready: z.boolean(),
 })
 export type HeaterSample = z.infer<typeof HeaterSample>
+
+/** Points the infrared thermometer of the shop at a piece. */
+export const PointThermometer = z.strictObject({ piece: z.uuid(), roomC: z.number().min(-20).max(60) })
+export type PointThermometer = z.infer<typeof PointThermometer>
+export const ThermometerReading = z.object({ shownC: z.number() })

@@ -1,6 +1,6 @@
 import type { Reading, TakeReading } from '@yardfrost/contract'
-import { connect } from 'node:net'
 import { DeviceError } from '../errors/device-error.ts'
+import { askLine } from './ask-line.ts'
 
 /** A digital gauge: pressed once, it gives one reading. */
 export interface Gauge {
@@ -8,15 +8,12 @@ export interface Gauge {
   take: (task: TakeReading) => Promise<Reading>
 }
 
-const patienceMs = 3000
-/** An answer longer than this is not from a gauge. */
-const longestLine = 200
-
 /** Gauge at an address, one connection a reading. */
 export const gaugeAt = (host: string, port: number): Gauge => ({
   take: async (task) => {
     const { positionId, measurable, nominalMm, plane, direction } = task
     const line = await askLine(
+      'gauge',
       host,
       port,
       `measure ${positionId} ${measurable} ${nominalMm ?? '-'} ${plane} ${direction}`,
@@ -24,30 +21,6 @@ export const gaugeAt = (host: string, port: number): Gauge => ({
     return readingOf(line)
   },
 })
-
-/** Sends one line and returns the line that comes back. @throws DeviceError */
-function askLine(host: string, port: number, question: string): Promise<string> {
-  return new Promise((answered, failed) => {
-    const socket = connect({ host, port })
-    let heard = ''
-    const fail = (message: string) => {
-      socket.destroy()
-      failed(new DeviceError(message))
-    }
-    socket.setTimeout(patienceMs, () => fail('The gauge does not answer'))
-    socket.once('error', () => fail('The gauge cannot be reached'))
-    socket.once('connect', () => socket.write(`${question}\n`))
-    socket.on('data', (chunk: Buffer) => {
-      heard += chunk.toString('utf8')
-      const [line, ...more] = heard.split('\n')
-      if (more.length > 0 && line !== undefined) {
-        socket.end()
-        answered(line.trim())
-      } else if (heard.length > longestLine) fail('The gauge sends what is no reading')
-    })
-    socket.once('close', () => failed(new DeviceError('The gauge broke off in the middle of a reading')))
-  })
-}
 
 /** Reads the answer of a gauge. @throws DeviceError */
 export function readingOf(line: string): Reading {

@@ -2,6 +2,7 @@ import type { HeaterSample } from '@yardfrost/contract'
 import type { HeatTarget } from '@yardfrost/core'
 import { connect } from 'node:net'
 import { DeviceError } from '../errors/device-error.ts'
+import { askLine } from './ask-line.ts'
 
 /** An induction heater with two probes, one on each ring. It heats for as long as somebody listens. */
 export interface Heater {
@@ -11,6 +12,8 @@ export interface Heater {
    * @throws DeviceError when it cannot be reached, falls silent, or sends what no probe shows
    */
   run: (piece: string, target: HeatTarget, told: (sample: HeaterSample) => void, signal: AbortSignal) => Promise<void>
+  /** What an infrared thermometer shows of a piece, °C; far too little of bright steel. @throws DeviceError */
+  infrared: (piece: string, roomC: number) => Promise<number>
 }
 
 /** A heater that says nothing for so long has failed, ms. */
@@ -21,6 +24,8 @@ const [coldestC, hottestC] = [-40, 250]
 
 /** Heater at an address, one connection a run. */
 export const heaterAt = (host: string, port: () => number): Heater => ({
+  infrared: async (piece, roomC) =>
+    shownOf(await askLine('infrared thermometer', host, port(), `infrared ${piece} ${roomC}`)),
   run: (piece, target, told, signal) =>
     new Promise((ended, failed) => {
       const socket = connect({ host, port: port() })
@@ -52,6 +57,13 @@ export const heaterAt = (host: string, port: () => number): Heater => ({
       )
     }),
 })
+
+/** Reads what the infrared thermometer shows. @throws DeviceError */
+export function shownOf(line: string): number {
+  const shownC = Number(/^shows (-?\d+(?:\.\d+)?)$/.exec(line)?.[1])
+  if (shownC >= coldestC && shownC <= hottestC) return shownC
+  throw new DeviceError(`The infrared thermometer sends what is no temperature: "${line.slice(0, 40)}"`)
+}
 
 /** Reads a line of the heater. @throws DeviceError for what no probe shows */
 export function sampleOf(line: string): HeaterSample {

@@ -1,14 +1,17 @@
-import { heatFor, type HeatedBearing, type RingTemperatures } from '@yardfrost/core'
+import { heatFor, infraredReading, type HeatedBearing, type RingTemperatures } from '@yardfrost/core'
 import { createServer, type AddressInfo, type Socket } from 'node:net'
 
 // The simulated induction heater, a process of its own: it prints the port it listens on, and heats what it is told to.
 //
 //   heat PIECE MASS_KG AREA_MM2 ROOM_C AIM_C LIMIT_C DIFFERENCE_K
+//   infrared PIECE ROOM_C                                              answered by: shows C
 //   sample SECONDS INNER_C OUTER_C POWER_W heating|holding|ready     every half second
 //
 // It pulses where the rings differ by too much, and holds its aim. Who hangs up switches it off, and it demagnetises; the piece
 // stays on the bench and cools.
 
+/** Emissivity of a ground ring. */
+const brightSteel = 0.15
 /** Times as fast as real, for tests. */
 const rate = Number(process.env['YARDFROST_HEATER_RATE'] ?? 1)
 const everyMs = 500
@@ -22,6 +25,7 @@ const holdsWithinK = 1
 const controlS = 0.5
 
 interface Piece {
+  bearing: HeatedBearing
   rings: RingTemperatures
   at: number
 }
@@ -29,15 +33,20 @@ const bench = new Map<string, Piece>()
 const now = () => (performance.now() / 1000) * rate
 
 /** The piece as it lies there now: what was left hot has cooled since. */
-function pieceOf(name: string, bearing: HeatedBearing): RingTemperatures {
+function pieceOf(name: string, roomC: number): RingTemperatures {
   const piece = bench.get(name)
-  if (!piece) return { innerC: bearing.roomC, outerC: bearing.roomC }
-  return heatFor(bearing, piece.rings, 0, Math.min(now() - piece.at, 36_000))
+  if (!piece) return { innerC: roomC, outerC: roomC }
+  return heatFor(piece.bearing, piece.rings, 0, Math.min(now() - piece.at, 36_000))
 }
 
 function heat(socket: Socket, line: string): void {
   const [command, name = '', ...numbers] = line.split(' ')
   const [massKg, areaMm2, roomC, aimC, limitC, differenceK] = numbers.map(Number)
+  if (command === 'infrared') {
+    const roomC = Number(numbers[0]) || 20
+    socket.end(`shows ${infraredReading(pieceOf(name, roomC).innerC, roomC, brightSteel).toFixed(0)}\n`)
+    return
+  }
   if (command !== 'heat' || numbers.length !== 6 || !numbers.every((one) => Number.isFinite(Number(one)))) {
     socket.end('error nothing to heat\n')
     return
@@ -48,7 +57,7 @@ function heat(socket: Socket, line: string): void {
     return
   }
   const began = now()
-  let rings = pieceOf(name, bearing)
+  let rings = pieceOf(name, bearing.roomC)
   let last = began
   let pausing = false
   let ready = false
@@ -69,7 +78,7 @@ function heat(socket: Socket, line: string): void {
       rings = heatFor(bearing, rings, powerW, seconds)
       last += seconds
     }
-    bench.set(name, { rings, at: last })
+    bench.set(name, { bearing, rings, at: last })
     const how = ready ? 'ready' : pausing ? 'holding' : 'heating'
     socket.write(
       `sample ${(last - began).toFixed(1)} ${rings.innerC.toFixed(1)} ${rings.outerC.toFixed(1)} ${powerW} ${how}\n`,

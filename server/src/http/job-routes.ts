@@ -1,4 +1,4 @@
-import { AddEntries, AddJob, largestPhoto, MoveJob, photoTypes } from '@yardfrost/contract'
+import { AddEntries, AddJob, largestPhoto, MoveJob, photoTypes, PointThermometer } from '@yardfrost/contract'
 import { HeatTarget, InputError, parseInput, type References } from '@yardfrost/core'
 import express, { Router, type Request } from 'express'
 import { fileTypeFromBuffer } from 'file-type'
@@ -32,7 +32,7 @@ function readJson(text: string): unknown {
 /** Jobs of the site of whoever is signed in: made, worked on, watched, closed, exported; and the heater they use. */
 export function jobRoutes(pool: pg.Pool, references: References, watch: JobWatch, heater: Heater): Router {
   const router = Router()
-  router.use(['/jobs', '/devices/heater'], signedIn(pool))
+  router.use(['/jobs', '/devices/heater', '/devices/thermometer'], signedIn(pool))
   for (const name of ['id', 'photoId'])
     router.param(name, (_request, _response, next, id: string) => {
       next(z.uuid().safeParse(id).success ? undefined : new NotFoundError('job', id))
@@ -128,6 +128,11 @@ export function jobRoutes(pool: pg.Pool, references: References, watch: JobWatch
   router.get('/jobs/:id/export.csv', async (request, response) => {
     const job = await getJob(pool, accountOf(request).siteId, jobIdOf(request))
     response.type('text/csv').attachment(`job-${job.number}.csv`).send(jobCsv(job))
+  })
+
+  router.post('/devices/thermometer/readings', async (request, response) => {
+    const { piece, roomC } = parseInput(PointThermometer, request.body, 'path')
+    response.status(201).json({ shownC: await heater.infrared(piece, roomC) })
   })
 
   // The heater is on for as long as this stream is open: a tab that is closed switches it off.

@@ -14,6 +14,7 @@ import {
   MachineDetail,
   PositionDetail,
   PositionHistory,
+  PointThermometer,
   Reading,
   RegisterPage,
   RegisterQuery,
@@ -24,6 +25,7 @@ import {
   ShaftDetail,
   SignIn,
   TakeReading,
+  ThermometerReading,
   Yard,
 } from '@yardfrost/contract'
 import { createCalculations, type References } from '@yardfrost/core'
@@ -80,6 +82,7 @@ const routes: [
   ['get', '/jobs/{id}/events', 'The job, and again whenever it changes', {}, { 200: { description: 'Server-sent events, each the whole job', content: { 'text/event-stream': { schema: z.string() } } } }],
   ['get', '/jobs/{id}/export.csv', 'The readings of a job as a file', {}, { 200: { description: 'One line a reading', ...csv } }],
   ['get', '/jobs/{id}/export.json', 'A job as a file', {}, { 200: answer(JobDetail, 'The job') }],
+  ['post', '/devices/thermometer/readings', 'What the infrared thermometer shows of a piece', { body: json(PointThermometer) }, { 201: answer(ThermometerReading, 'What it shows, uncorrected'), 400: refused, 401: refused, 502: refused }],
   ['get', '/devices/heater', 'Heat a piece for as long as the answer is listened to', { query: z.object({ piece: z.uuid(), target: z.string() }) }, { 200: { description: 'Server-sent events: sample, trouble', content: { 'text/event-stream': { schema: z.string() } } }, 403: refused }],
   ['post', '/devices/gauge/readings', 'Take one reading with the gauge of the shop', { body: json(TakeReading) }, { 201: answer(Reading, 'The reading'), 400: refused, 404: refused, 502: refused }],
 ] // prettier-ignore

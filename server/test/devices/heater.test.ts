@@ -1,5 +1,5 @@
 import type { HeaterSample } from '@yardfrost/contract'
-import { heatFor, type HeatTarget } from '@yardfrost/core'
+import { heatFor, infraredReading, type HeatTarget } from '@yardfrost/core'
 import { assert } from 'chai'
 import { randomUUID } from 'node:crypto'
 import { createServer, type AddressInfo, type Socket } from 'node:net'
@@ -81,6 +81,26 @@ describe('the simulated heater', () => {
     const again = await run(piece, () => true)
     assert.isAbove(again[0]?.innerC ?? 0, 35)
     assert.isBelow(again[0]?.outerC ?? 0, first.at(-1)?.innerC ?? 0)
+  })
+
+  it('reads far too little off bright steel with the infrared thermometer, as the formula has it', async () => {
+    const piece = randomUUID()
+    const stop = new AbortController()
+    let last = 0
+    await heaterAt('127.0.0.1', heater.port).run(
+      piece,
+      target,
+      ({ innerC, ready }) => {
+        last = innerC
+        if (ready) stop.abort()
+      },
+      stop.signal,
+    )
+    const shownC = await heaterAt('127.0.0.1', heater.port).infrared(piece, 20)
+    assert.isBelow(shownC, 45)
+    // It has cooled a little since the last sample.
+    assert.approximately(shownC, infraredReading(last, 20, 0.15), 3)
+    assert.approximately(await heaterAt('127.0.0.1', heater.port).infrared(randomUUID(), 20), 20, 0.6)
   })
 
   it('refuses an aim over the limit', async () => {

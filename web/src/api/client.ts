@@ -11,10 +11,12 @@ import {
   Reading,
   RegisterPage,
   ShaftDetail,
+  ThermometerReading,
   Yard,
   type AddJob,
   type AddMachine,
   type MoveJob,
+  type PointThermometer,
   type RegisterQuery,
   type RetireMachine,
   type SaveMachine,
@@ -143,4 +145,7 @@ export const api = {
     JobDetail.parse(await ask('PUT', `/jobs/${id}/state`, move)),
   closeJob: async (id: string): Promise<JobDetail> => JobDetail.parse(await ask('POST', `/jobs/${id}/close`, {})),
   addPhoto: (id: string, photoId: string, photo: Blob) => ask('PUT', `/jobs/${id}/photos/${photoId}`, photo),
+  /** What the infrared thermometer shows of a piece, °C, uncorrected. */
+  pointThermometer: async (point: PointThermometer): Promise<number> =>
+    ThermometerReading.parse(await ask('POST', '/devices/thermometer/readings', point)).shownC,
 }

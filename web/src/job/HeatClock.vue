@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { useElementSize, useIntervalFn } from '@vueuse/core'
 import { HeaterSample } from '@yardfrost/contract'
-import { attempt, infraredReading, transferWindow, type HeatTarget, type SignedEntry } from '@yardfrost/core'
+import { attempt, ringBehind, transferWindow, type HeatTarget, type SignedEntry } from '@yardfrost/core'
 import { scaleLinear } from 'd3-scale'
 import { computed, onBeforeUnmount, ref, shallowRef, useTemplateRef } from 'vue'
+import { api, ApiFailure } from '../api/client.ts'
 import { useFormat } from '../figures/use-format.ts'
 
 /**
@@ -131,7 +132,20 @@ const says = computed(() => {
 
 const degrees = (celsius: number) => format.digits(celsius, 'temperature')
 const kelvins = (difference: number) => format.digits(difference, 'temperatureRise', { decimals: 0 })
-const infrared = computed(() => infraredReading(inner.value, target.roomC, 0.15))
+/** What the infrared thermometer shows of it; null until somebody points it. */
+const pointed = ref<number | null>(null)
+async function point() {
+  trouble.value = null
+  try {
+    pointed.value = await api.pointThermometer({ piece, roomC: Math.min(60, Math.max(-20, target.roomC)) })
+  } catch (error) {
+    if (!(error instanceof ApiFailure)) throw error
+    trouble.value = error
+  }
+}
+/** Bright ground steel, on a thermometer set to 0.95. */
+const brightSteel = 0.15
+const behind = computed(() => (pointed.value === null ? null : ringBehind(pointed.value, target.roomC, brightSteel)))
 
 const box = useTemplateRef('box')
 const { width, height } = useElementSize(box)
@@ -260,8 +274,14 @@ const minutes = computed(() => x.value.ticks(6).filter((seconds) => seconds % 30
       </template>
     </div>
     <p class="quiet">
-      Read with a contact probe: on this bright steel an infrared thermometer set to 0.95 would show about
-      {{ degrees(infrared) }} {{ format.unit('temperature') }}. Demagnetise before it leaves the heater.
+      Read with a contact probe, and demagnetise before it leaves the heater. An infrared thermometer reads far too
+      little off bright steel: it sees an emissivity of {{ brightSteel }} and is set to 0.95.
+      <button type="button" class="point" data-test="point" @click="point">Point it at the ring</button>
+    </p>
+    <p v-if="pointed !== null && behind !== null" role="status" data-test="infrared">
+      It shows <strong>{{ degrees(pointed) }} {{ format.unit('temperature') }}</strong
+      >; the ring behind that is at about <strong>{{ degrees(behind) }} {{ format.unit('temperature') }}</strong
+      >. Black tape or a matt mark on the ring makes it honest.
     </p>
   </section>
 </template>
@@ -402,6 +422,15 @@ path {
 .buttons button:disabled {
   opacity: 0.55;
   cursor: default;
+}
+
+.point {
+  padding: 0;
+  border: 0;
+  background: none;
+  color: var(--ink);
+  text-decoration: underline;
+  cursor: pointer;
 }
 
 .hand {
