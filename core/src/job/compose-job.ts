@@ -340,18 +340,51 @@ function heatTarget(inputs: Position, bearing: ResolvedBearing, figures: Record<
 const pressedRather = (inputs: Position, bearing: ResolvedBearing): boolean =>
   mountingMethods(inputs, bearing, null, null)[0]?.tool === 'press'
 
+/** End play of an industrial pair where nobody has said another, mm; and how near one that was said is set. */
+const usualEndPlayMm = { least: 0.05, most: 0.15 }
+const endPlaySlackMm = 0.03
+
+/** A pair that is set against each other: end play by nut or shims, or preload to the maker's torque. */
+function adjusted(position: JobPosition, title: (what: string) => string): JobStep {
+  const { endPlayMm } = position.inputs.float
+  const [low, high] =
+    endPlayMm === null
+      ? [usualEndPlayMm.least, usualEndPlayMm.most]
+      : [endPlayMm - endPlaySlackMm, endPlayMm + endPlaySlackMm].map((mm) => Number(mm.toFixed(2)))
+  const preloaded = endPlayMm !== null && endPlayMm < 0
+  const aim = `{${endPlayMm ?? usualEndPlayMm.most} mm}`
+  return step(
+    'float',
+    title(preloaded ? 'Set the preload' : 'Set the end play'),
+    position,
+    {
+      does: [
+        'Turn the shaft at every step, so that the rollers seat against their rib.',
+        preloaded
+          ? 'Preload to the bearing maker’s torque or figure only, turning all the while; write the torque down.'
+          : 'By nut: tighten turning until it drags, back off to the end play, push and pull with a dial gauge, lock.',
+        `By shims: the gap without a shim, snug and turning, in three places; shim is their mean plus ${aim}.`,
+        'Lock it and measure again: locking moves it.',
+      ],
+      cautions: [],
+    },
+    {
+      lens: 'float',
+      readings: [
+        reading('shim-gap', 'Gap without a shim, mean of three', millimetres(2, { needed: false })),
+        reading('end-play', 'End play, minus for preload', millimetres(2, { low: low ?? null, high: high ?? null })),
+        words('torque', 'Torque, if it is preloaded', preloaded),
+      ],
+    },
+  )
+}
+
 function floating(position: JobPosition, { lenses }: Assessment, title: (what: string) => string): JobStep {
   const { inputs, machine, name } = position
   const support = machine.shaft?.supports.find((one) => one.position === name)
   const floats = support ? support.holds === 'none' : inputs.float.role === 'floating'
   const leaveMm = numberOf(lenses.float.figures['leave'])
-  const paired = inputs.load.arrangement !== 'single'
-  if (paired) {
-    return step('float', title('Set the end play'), position, {
-      does: ['Turn the shaft at every step, so that the rollers seat.', 'Push and pull with a dial gauge; lock, and measure again.'],
-      cautions: [],
-    }, { lens: 'float', readings: [reading('end-play', 'End play', millimetres(2))] }) // prettier-ignore
-  }
+  if (inputs.load.arrangement !== 'single') return adjusted(position, title)
   return step(
     'float',
     title(floats ? 'Leave the float' : 'Hold this end'),

@@ -131,6 +131,24 @@ describe('the steps of a job', () => {
     assert.deepEqual([lost?.low, lost?.high], [40, 50])
   })
 
+  for (const [why, endPlayMm, low, high, title] of [
+    ['the usual where nobody has said', null, 0.05, 0.15, /end play/],
+    ['what was said, near it', 0.1, 0.07, 0.13, /end play/],
+    ['a preload, to the maker’s torque', -0.02, -0.05, 0.01, /preload/],
+  ] as const)
+    it(`set a pair to ${why}`, () => {
+      const pair = job({
+        bearing: { designation: '32214' },
+        load: { arrangement: 'face-to-face' },
+        float: { endPlayMm },
+      })
+      const float = stepOf(pair, 'float')
+      assert.match(float.title, title)
+      const play = readingOf(float, 'end-play')
+      assert.deepEqual([play.low, play.high], [low, high])
+      assert.equal(readingOf(float, 'torque').needed, endPlayMm !== null && endPlayMm < 0)
+    })
+
   it('stand with a caution where it hurts: locked out, hot, pulled, first start', () => {
     const steps = job()
     for (const [key, word] of [
