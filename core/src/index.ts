@@ -53,7 +53,7 @@ export { runUpPoints, settledCheck } from './job/settled.ts'
 export { holdingWays } from './job/procedures.ts'
 export { HeatTarget, JobEntry, JobState, jobStates, JobStep, type JobEntryKind, type JobReading } from './model/job.ts'
 export { heatFor, infraredReading, ringBehind, type HeatedBearing, type RingTemperatures } from './mount/heat-run.ts'
-export { transferWindow } from './mount/window.ts'
+export { cooledFor, transferWindow } from './mount/window.ts'
 export { renderSentence } from './model/sentence.ts'
 export {
   formatInput,

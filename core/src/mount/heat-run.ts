@@ -1,3 +1,5 @@
+import { heatCapacity, heatTransfer } from './window.ts'
+
 /** A bearing on a heater, as two lumps: the inner ring that is heated, and the rest that follows it. */
 export interface HeatedBearing {
   massKg: number
@@ -13,10 +15,6 @@ export interface RingTemperatures {
 
 /** Share of the mass that is inner ring. */
 const innerShare = 0.4
-/** Steel, J/kgK. */
-const heatCapacity = 470
-/** Still air with radiation, W/m²K. */
-const heatTransfer = 12
 
 /** Heat that passes from ring to ring through the elements and their grease, W/K: grows with the size of the contacts. */
 const passesWPerK = (massKg: number): number => 18 * Math.sqrt(massKg)

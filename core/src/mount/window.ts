@@ -11,8 +11,19 @@ export const WindowInput = z.strictObject({
 export type WindowInput = z.infer<typeof WindowInput>
 
 /** Still air, convection and radiation together, W/m²K; steel, J/kgK. */
-const heatTransfer = 12
-const heatCapacity = 470
+export const heatTransfer = 12
+export const heatCapacity = 470
+
+/** Time constant of a piece that cools in still air, s: m c / (h A). */
+const coolingTimeS = (massKg: number, areaMm2: number): number =>
+  (massKg * heatCapacity) / (heatTransfer * areaMm2 * 1e-6)
+
+/** A hot ring after some seconds in still air, °C. */
+export const cooledFor = (
+  { massKg, areaMm2, roomC }: { massKg: number; areaMm2: number; roomC: number },
+  startC: number,
+  seconds: number,
+): number => roomC + (startC - roomC) * Math.exp(-seconds / coolingTimeS(massKg, areaMm2))
 
 /**
  * Time from heater to seat before a hot ring would grab.
@@ -35,6 +46,6 @@ export function transferWindow({ ringMassKg, ringAreaMm2, startC, neededC, roomC
   // Within a hair of the room the ring would never get there.
   if (neededC - roomC < 1e-6) throw refuse('neededC', neededC, `above roomC (${roomC} °C)`)
   if (startC < neededC) throw refuse('startC', startC, `at least neededC (${neededC} °C)`)
-  const tau = (ringMassKg * heatCapacity) / (heatTransfer * ringAreaMm2 * 1e-6)
+  const tau = coolingTimeS(ringMassKg, ringAreaMm2)
   return { windowS: tau * Math.log((startC - roomC) / (neededC - roomC)), coolingRateCPerS: (startC - roomC) / tau }
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize, useIntervalFn } from '@vueuse/core'
 import { HeaterSample } from '@yardfrost/contract'
-import { attempt, ringBehind, transferWindow, type HeatTarget, type SignedEntry } from '@yardfrost/core'
+import { attempt, cooledFor, ringBehind, transferWindow, type HeatTarget, type SignedEntry } from '@yardfrost/core'
 import { scaleLinear } from 'd3-scale'
 import { computed, onBeforeUnmount, ref, shallowRef, useTemplateRef } from 'vue'
 import { api, ApiFailure } from '../api/client.ts'
@@ -170,10 +170,9 @@ const pathOf = (pick: (sample: HeaterSample) => number) =>
 /** How it cools in the air, from lifting to where it would grab. */
 const cooling = computed(() => {
   if (windowS.value === null || windowS.value <= 0 || heat?.event !== 'lifted') return ''
-  const tau = (target.massKg * 470) / (12 * target.areaMm2 * 1e-6)
   return Array.from({ length: 25 }, (_, index) => {
     const seconds = ((windowS.value ?? 0) * index) / 24
-    const celsius = target.roomC + (heat.innerC - target.roomC) * Math.exp(-seconds / tau)
+    const celsius = cooledFor(target, heat.innerC, seconds)
     return `${index === 0 ? 'M' : 'L'}${x.value(heatedS.value + seconds).toFixed(1)} ${y.value(celsius).toFixed(1)}`
   }).join('')
 })
