@@ -202,6 +202,32 @@ describe('a job at the machine', () => {
     await see(driver, '[data-step^="lock:"][data-state="go"]')
   })
 
+  it('opens where it was without a network, says so, and keeps what is entered then', async () => {
+    // The page is kept on the device by its worker, once that has everything.
+    await driver.executeAsyncScript('navigator.serviceWorker.ready.then(arguments[arguments.length - 1])')
+    await offline(true)
+    try {
+      await driver.navigate().refresh()
+      await seeText(driver, '[data-test="kept"]', /cannot be reached.*stood on this device at/s)
+      await see(driver, '[data-step^="float"][data-state="go"]')
+      await step('fill')
+      await fill(driver, '[data-test="note"]', 'Written in the pit, no signal')
+      await click(driver, '[data-test="keep-note"]')
+      await driver.navigate().refresh()
+      await seeText(driver, '[data-test="network"]', /1 entry kept here/)
+      // To the machine and back, as one does to look something up.
+      await click(driver, '.crumbs a:last-of-type')
+      await click(driver, '[data-job]')
+      await seeText(driver, '[data-test="network"]', /1 entry kept here/)
+    } finally {
+      await offline(false)
+    }
+    await seeText(driver, '[data-test="network"]', /^All sent$/)
+    await seeGone(driver, '[data-test="kept"]')
+    await step('fill')
+    await seeText(driver, '.extras', /Written in the pit/)
+  })
+
   it('is where it was after the server was killed under it', async () => {
     await step('fill')
     await fill(driver, '[data-test="reading.grease"]', 'Lithium, VG 100')
@@ -279,6 +305,7 @@ describe('a job at the machine', () => {
       await read('[data-test="job-card"]'),
       /As left.*6313-C3.*65\.020.*out: Within what the sleeve allows.*Checked by/s,
     )
+    await seeText(driver, '[data-test="as-found-as-left"]', /as found as left.*Shaft, gauged empty 65\.020, 65\.005/s)
     if (existsSync('/usr/bin/pdftotext')) {
       const text = execFileSync('/usr/bin/pdftotext', ['-layout', file, '-']).toString()
       assert.match(text, /As left/)

@@ -42,6 +42,7 @@ export {
   largestPhoto,
   mostEntries,
   MoveJob,
+  PlanJob,
   photoTypes,
   PointThermometer,
   ThermometerReading,

@@ -1,12 +1,16 @@
-import { JobEntry, JobState, JobStep } from '@yardfrost/core'
+import { JobEntry, JobState, JobStep, Position } from '@yardfrost/core'
 import { z } from 'zod'
+
+/** A day a job is planned for, or null; a day has no time zone. */
+const PlannedFor = z.iso.date().nullable()
 
 /** Makes a job of some positions of one machine. */
 export const AddJob = z.strictObject({
   machineId: z.uuid(),
   positionIds: z.array(z.uuid()).min(1).max(12).meta({ description: 'Positions whose bearing is changed' }),
+  plannedFor: PlannedFor.default(null),
 })
-export type AddJob = z.infer<typeof AddJob>
+export type AddJob = z.input<typeof AddJob>
 
 /** A job as lists show it. */
 export const JobSummary = z.object({
@@ -15,6 +19,7 @@ export const JobSummary = z.object({
   title: z.string(),
   state: JobState,
   machine: z.object({ id: z.uuid(), tag: z.string(), name: z.string(), area: z.string() }),
+  plannedFor: PlannedFor,
   createdAt: z.iso.datetime(),
   endedAt: z.iso.datetime().nullable(),
   /** Title of the step it stands at; null when all are done. */
@@ -40,6 +45,10 @@ export const JobDetail = z.object({
   machine: z.object({ id: z.uuid(), tag: z.string(), name: z.string(), area: z.string() }),
   steps: z.array(JobStep),
   entries: z.array(KeptEntry),
+  /** Inputs of each position, by its id: when the job was made, and as it left them; null until it is done. */
+  found: z.record(z.uuid(), Position),
+  left: z.record(z.uuid(), Position).nullable(),
+  plannedFor: PlannedFor,
   createdAt: z.iso.datetime(),
   createdBy: z.string().nullable(),
   startedAt: z.iso.datetime().nullable(),
@@ -59,12 +68,21 @@ export const EntriesKept = z.object({
 })
 export type EntriesKept = z.infer<typeof EntriesKept>
 
-/** Moves a job on: waiting for parts and back, or cancelled. A job is closed by itself, when every step is done. */
-export const MoveJob = z.strictObject({
-  state: z.enum(['under-way', 'waiting', 'cancelled']),
-  reason: z.string().trim().max(300).default(''),
-})
+/** Moves a job on: waiting and back, or cancelled, with the reason why. A job whose every step is done is closed otherwise. */
+export const MoveJob = z
+  .strictObject({
+    state: z.enum(['under-way', 'waiting', 'cancelled']),
+    reason: z.string().trim().max(300).default(''),
+  })
+  .refine(({ state, reason }) => state === 'under-way' || reason !== '', {
+    path: ['reason'],
+    message: 'why it waits or is cancelled, in words',
+  })
 export type MoveJob = z.input<typeof MoveJob>
+
+/** Plans a job for a day, or for none. */
+export const PlanJob = z.strictObject({ plannedFor: PlannedFor })
+export type PlanJob = z.infer<typeof PlanJob>
 
 /** Largest photograph, bytes. */
 export const largestPhoto = 5_000_000

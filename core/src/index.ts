@@ -51,7 +51,16 @@ export { composeJob, type JobPosition } from './job/compose-job.ts'
 export { isOutOfLimits, jobProgress, type JobProgress, type SignedEntry, type StepState } from './job/job-progress.ts'
 export { runUpPoints, settledCheck } from './job/settled.ts'
 export { holdingWays } from './job/procedures.ts'
-export { HeatTarget, JobEntry, JobState, jobStates, JobStep, type JobEntryKind, type JobReading } from './model/job.ts'
+export {
+  hasEnded,
+  HeatTarget,
+  JobEntry,
+  JobState,
+  jobStates,
+  JobStep,
+  type JobEntryKind,
+  type JobReading,
+} from './model/job.ts'
 export { heatFor, infraredReading, ringBehind, type HeatedBearing, type RingTemperatures } from './mount/heat-run.ts'
 export { cooledFor, transferWindow } from './mount/window.ts'
 export { renderSentence } from './model/sentence.ts'

@@ -7,6 +7,9 @@ import { createServer } from 'node:http'
 import type request from 'supertest'
 import { testApp, type TestApp } from './test-app.ts'
 
+/** The smallest picture there is: one grey point. */
+const png = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVR4nGNoAAAAggCBd81ytgAAAABJRU5ErkJggg==', 'base64') // prettier-ignore
+
 describe('jobs', () => {
   let test: TestApp
   let technician: request.Agent
@@ -62,6 +65,35 @@ describe('jobs', () => {
     assert.equal(job.state, 'planned')
     assert.equal(job.steps[0]?.key, 'lock-out')
     assert.equal((await make()).number, job.number + 1)
+  })
+
+  it('get a number each, however many are made at once', async () => {
+    const made = await Promise.all(Array.from({ length: 6 }, make))
+    assert.lengthOf(new Set(made.map(({ number }) => number)), 6)
+  })
+
+  it('are planned for a day, which stays that day, and for another or none', async () => {
+    const where = { machineId: test.site.machineId, positionIds: [test.site.positionId] }
+    const { body: made } = await planner
+      .post('/api/jobs')
+      .send({ ...where, plannedFor: '2031-03-01' })
+      .expect(201)
+    assert.equal(made.plannedFor, '2031-03-01')
+    const { body: list } = await viewer.get('/api/jobs').expect(200)
+    assert.equal((list as JobSummary[]).find(({ id }) => id === made.id)?.plannedFor, '2031-03-01')
+    const plan = (plannedFor: unknown, agent = planner) => agent.put(`/api/jobs/${made.id}/plan`).send({ plannedFor })
+    assert.equal((await plan('2032-02-29').expect(200)).body.plannedFor, '2032-02-29')
+    assert.isNull((await plan(null).expect(200)).body.plannedFor)
+    await plan('2031-03-02', viewer).expect(403)
+    for (const [no, message] of [
+      ['2031-02-30', /plannedFor is "2031-02-30"; it must be a day, written YYYY-MM-DD/],
+      ['tomorrow', /a day/],
+      [7, /a day/],
+    ] as const) {
+      const { body } = await plan(no).expect(400)
+      assert.equal(body.error.field, 'plannedFor')
+      assert.match(body.error.message, message)
+    }
   })
 
   it('are listed with their stage and who has them, open ones first', async () => {
@@ -159,6 +191,14 @@ describe('jobs', () => {
     assert.equal((await get()).state, 'under-way')
   })
 
+  for (const state of ['waiting', 'cancelled'])
+    for (const reason of [undefined, '', '   '])
+      it(`are not ${state} for ${reason === undefined ? 'no reason' : `“${reason}”`}`, async () => {
+        const { body } = await technician.put(`/api/jobs/${job.id}/state`).send({ state, reason }).expect(400)
+        assert.equal(body.error.field, 'reason')
+        assert.match(body.error.message, /why it waits or is cancelled/)
+      })
+
   it('do not close while a step is open', async () => {
     const { body } = await technician.post(`/api/jobs/${job.id}/close`).expect(409)
     assert.equal(body.error.code, 'NOT_READY')
@@ -175,6 +215,8 @@ describe('jobs', () => {
     const after = (await technician.get(`/api/positions/${test.site.positionId}`)).body
     assert.equal(after.version, before.version + 1)
     assert.equal(after.inputs.seat.shaftReadingsMm[0][0], 70.011)
+    assert.deepEqual(closed.found, { [test.site.positionId]: before.inputs })
+    assert.deepEqual(closed.left, { [test.site.positionId]: after.inputs })
     for (const agent of [technician, planner]) {
       const { body } = await agent
         .post(`/api/jobs/${done.id}/entries`)
@@ -184,6 +226,8 @@ describe('jobs', () => {
     }
     await technician.post(`/api/jobs/${done.id}/close`).expect(409)
     await technician.put(`/api/jobs/${done.id}/state`).send({ state: 'under-way' }).expect(409)
+    await technician.put(`/api/jobs/${done.id}/plan`).send({ plannedFor: null }).expect(409)
+    await technician.put(`/api/jobs/${done.id}/photos/${randomUUID()}`).type('image/png').send(png).expect(409)
     const { text } = await technician.get(`/api/jobs/${done.id}/export.csv`).expect(200)
     assert.match(text, /shaft, plane 1, upright.*70\.011/i)
     assert.equal((await technician.get(`/api/jobs/${done.id}/export.json`).expect(200)).body.number, done.number)
@@ -216,8 +260,6 @@ describe('jobs', () => {
   })
 
   describe('photographs', () => {
-    // The smallest picture there is: one grey point.
-    const png = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVR4nGNoAAAAggCBd81ytgAAAABJRU5ErkJggg==', 'base64') // prettier-ignore
     const put = (content: Buffer, type: string, id = randomUUID()) =>
       technician.put(`/api/jobs/${job.id}/photos/${id}`).type(type).send(content)
 

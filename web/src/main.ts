@@ -13,3 +13,11 @@ createApp(App)
   // The roles in theme.css switch with the night shift, so PrimeVue needs no dark scheme of its own.
   .use(PrimeVue, { theme: { preset, options: { darkModeSelector: false, cssLayer: false } } })
   .mount('#app')
+
+// The server has a newer program than this page, and no longer the piece that was asked for: the page is read anew.
+window.addEventListener('vite:preloadError', () => {
+  void fetch('/', { method: 'HEAD' }).then(
+    () => location.reload(),
+    () => undefined,
+  )
+})

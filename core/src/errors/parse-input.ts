@@ -74,6 +74,7 @@ export function describeAllowed(schema: z.ZodType | undefined, issue?: z.core.$Z
   if (plain.const !== undefined) return String(plain.const)
   if (plain.type === 'number' || plain.type === 'integer') return describeRange(plain, describedUnit(schema))
   if (plain.type === 'boolean') return 'true or false'
+  if (plain.format === 'date') return 'a day, written YYYY-MM-DD'
   if (plain.type === 'string') return plain.maxLength ? `text of at most ${plain.maxLength} characters` : 'text'
   if (plain.type === 'array') return plain.minItems ? `a list of at least ${plain.minItems}` : 'a list'
   if (plain.type === 'object') return 'an object'
@@ -84,6 +85,7 @@ interface JsonSchema {
   type?: string
   enum?: (string | number)[]
   const?: string | number
+  format?: string
   anyOf?: JsonSchema[]
   minimum?: number
   maximum?: number

@@ -5,6 +5,8 @@ import { quantities, type Quantity } from './units.ts'
 export const jobStates = ['planned', 'under-way', 'waiting', 'done', 'cancelled'] as const
 export const JobState = z.enum(jobStates)
 export type JobState = z.infer<typeof JobState>
+/** Whether a job takes nothing more. */
+export const hasEnded = (state: JobState): boolean => state === 'done' || state === 'cancelled'
 
 const Key = z.string().min(1).max(80)
 const Limit = z.number().nullable()

@@ -1,4 +1,4 @@
-import { AddEntries, AddJob, largestPhoto, MoveJob, photoTypes, PointThermometer } from '@yardfrost/contract'
+import { AddEntries, AddJob, largestPhoto, MoveJob, photoTypes, PlanJob, PointThermometer } from '@yardfrost/contract'
 import { HeatTarget, InputError, parseInput, type References } from '@yardfrost/core'
 import express, { Router, type Request } from 'express'
 import { fileTypeFromBuffer } from 'file-type'
@@ -10,7 +10,7 @@ import type { Heater } from '../devices/heater.ts'
 import { openEventStream } from '../live/event-stream.ts'
 import type { JobWatch } from '../live/job-watch.ts'
 import { jobCsv } from '../report/job-csv.ts'
-import { addEntries, addJob, addPhoto, closeJob, getJob, getPhoto, listJobs, moveJob } from '../store/jobs.ts'
+import { addEntries, addJob, addPhoto, closeJob, getJob, getPhoto, listJobs, moveJob, planJob } from '../store/jobs.ts'
 import { accountOf, maySave, signedIn } from './access.ts'
 
 const workerOf = (request: Request) => {
@@ -58,8 +58,13 @@ export function jobRoutes(pool: pg.Pool, references: References, watch: JobWatch
   })
 
   router.put('/jobs/:id/state', maySave, async (request, response) => {
-    const { state, reason } = parseInput(MoveJob, request.body, 'path')
-    response.json(await moveJob(pool, workerOf(request), jobIdOf(request), state, reason))
+    const to = parseInput(MoveJob, request.body, 'path')
+    response.json(await moveJob(pool, workerOf(request), jobIdOf(request), to))
+  })
+
+  router.put('/jobs/:id/plan', maySave, async (request, response) => {
+    const { plannedFor } = parseInput(PlanJob, request.body, 'path')
+    response.json(await planJob(pool, workerOf(request), jobIdOf(request), plannedFor))
   })
 
   router.post('/jobs/:id/close', maySave, async (request, response) => {

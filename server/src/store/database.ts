@@ -1,5 +1,8 @@
 import pg from 'pg'
 
+// A day stays a day: read as an instant it would shift with the time zone.
+pg.types.setTypeParser(pg.types.builtins.DATE, (day) => day)
+
 /** Anything a query can be sent to: the pool, or one connection inside a transaction. */
 export type Db = pg.Pool | pg.PoolClient
 

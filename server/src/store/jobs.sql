@@ -1,7 +1,8 @@
 -- name: listJobs
 -- Jobs of a site, open ones first, then the latest; steps and entries as they stand.
 -- $1 site id (uuid)   $2 how many ended ones
-select j.id, j.number, j.title, j.state, j.created_at, j.ended_at, j.steps, m.id as machine_id, m.tag, m.name, a.name as area,
+select j.id, j.number, j.title, j.state, j.planned_for, j.created_at, j.ended_at, j.steps, m.id as machine_id, m.tag,
+  m.name, a.name as area,
   coalesce((
     select json_agg(json_build_object('seq', e.seq, 'by', s.name, 'entry', e.body) order by e.seq)
     from job_entry e
@@ -17,13 +18,13 @@ join machine m on m.id = j.machine_id
 join area a on a.id = m.area_id
 where j.state not in ('done', 'cancelled')
   or j.place <= $2
-order by j.state in ('done', 'cancelled'), j.number desc
+order by j.state in ('done', 'cancelled'), j.planned_for, j.number desc
 
 -- name: getJob
 -- One job with its machine and its entries in order.
 -- $1 site id (uuid)   $2 job id (uuid)
-select j.id, j.number, j.title, j.state, j.reason, j.created_at, j.started_at, j.ended_at, j.steps, j.position_ids,
-  c.name as created_by, m.id as machine_id, m.tag, m.name, a.name as area,
+select j.id, j.number, j.title, j.state, j.reason, j.planned_for, j.created_at, j.started_at, j.ended_at, j.steps,
+  j.as_found, j.as_left, c.name as created_by, m.id as machine_id, m.tag, m.name, a.name as area,
   coalesce((
     select json_agg(json_build_object('seq', e.seq, 'by', s.name, 'entry', e.body) order by e.seq)
     from job_entry e
@@ -46,11 +47,20 @@ where site_id = $1
   and id = $2
 for update
 
+-- name: lockNumbers
+-- Holds the numbers of a site, so that of two jobs made at once each gets its own.
+-- $1 site id (uuid)
+select id
+from site
+where id = $1
+for no key update
+
 -- name: addJob
 -- A new job with the next number of its site.
--- $1 site id (uuid)   $2 machine id (uuid)   $3 title   $4 position ids (uuid[])   $5 steps   $6 as found   $7 account id
-insert into job (site_id, machine_id, number, title, position_ids, steps, as_found, created_by)
-select $1, $2, coalesce(max(number), 100) + 1, $3, $4, $5, $6, $7
+-- $1 site id (uuid)   $2 machine id (uuid)   $3 title   $4 position ids (uuid[])   $5 steps   $6 as found
+-- $7 day it is planned for (date, or null)   $8 account id
+insert into job (site_id, machine_id, number, title, position_ids, steps, as_found, planned_for, created_by)
+select $1, $2, coalesce(max(number), 100) + 1, $3, $4, $5, $6, $7, $8
 from job
 where site_id = $1
 returning id
@@ -70,6 +80,13 @@ update job
 set state = $2, reason = $3, as_left = coalesce($4, as_left),
   started_at = case when $2 = 'under-way' then coalesce(started_at, now()) else started_at end,
   ended_at = case when $2 in ('done', 'cancelled') then now() end
+where id = $1
+
+-- name: planJob
+-- Another day for a job, or none.
+-- $1 job id (uuid)   $2 day (date, or null)
+update job
+set planned_for = $2
 where id = $1
 
 -- name: addPhoto

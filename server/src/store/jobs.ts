@@ -1,8 +1,9 @@
-import { JobDetail, JobSummary, KeptEntry, type AddJob, type EntriesKept } from '@yardfrost/contract'
+import { JobDetail, JobSummary, KeptEntry, type AddJob, type EntriesKept, type MoveJob } from '@yardfrost/contract'
 import {
   asLeft,
   assess,
   composeJob,
+  hasEnded,
   jobProgress,
   type JobEntry,
   type JobPosition,
@@ -24,7 +25,9 @@ const sql = readQueries('./jobs.sql', import.meta.url, [
   'listJobs',
   'getJob',
   'lockJob',
+  'lockNumbers',
   'addJob',
+  'planJob',
   'addEntry',
   'moveJob',
   'addPhoto',
@@ -43,6 +46,7 @@ const shared = {
   number: z.int(),
   title: z.string(),
   state: z.string(),
+  planned_for: z.string().nullable(),
   created_at: time,
   ended_at: time.nullable(),
   steps: z.unknown(),
@@ -55,11 +59,21 @@ const shared = {
 const machineOf = ({ machine_id: id, tag, name, area }: { machine_id: string; tag: string; name: string; area: string }) => ({ id, tag, name, area }) // prettier-ignore
 
 const DetailRow = z
-  .object({ ...shared, reason: z.string().nullable(), started_at: time.nullable(), created_by: z.string().nullable() })
+  .object({
+    ...shared,
+    reason: z.string().nullable(),
+    started_at: time.nullable(),
+    created_by: z.string().nullable(),
+    as_found: z.unknown(),
+    as_left: z.unknown(),
+  })
   .transform((row) =>
     JobDetail.parse({
       ...row,
       machine: machineOf(row),
+      found: row.as_found,
+      left: row.as_left,
+      plannedFor: row.planned_for,
       createdAt: row.created_at,
       createdBy: row.created_by,
       startedAt: row.started_at,
@@ -72,6 +86,7 @@ const SummaryRow = z.object(shared).transform((row) => {
   return JobSummary.parse({
     ...row,
     machine: machineOf(row),
+    plannedFor: row.planned_for,
     createdAt: row.created_at,
     endedAt: row.ended_at,
     stage: steps.find(({ step }) => step.key === current)?.step.title ?? null,
@@ -113,7 +128,7 @@ export async function addJob(
   pool: pg.Pool,
   { catalogue }: References,
   { siteId, accountId }: Worker,
-  { machineId, positionIds }: AddJob,
+  { machineId, positionIds, plannedFor = null }: AddJob,
 ): Promise<JobDetail> {
   return inTransaction(pool, async (db) => {
     const positions: JobPosition[] = []
@@ -125,6 +140,7 @@ export async function addJob(
     const names = positions.map(({ name }) => name.toLowerCase())
     const steps = composeJob(positions, catalogue)
     const found = Object.fromEntries(positions.map(({ id, inputs }) => [id, inputs]))
+    await db.query({ name: 'jobs.lockNumbers', text: sql.lockNumbers, values: [siteId] })
     const { rows } = await db.query({
       name: 'jobs.addJob',
       text: sql.addJob,
@@ -135,6 +151,7 @@ export async function addJob(
         positionIds,
         JSON.stringify(steps),
         JSON.stringify(found),
+        plannedFor,
         accountId,
       ],
     })
@@ -144,19 +161,17 @@ export async function addJob(
       accountId,
       kind: 'job.added',
       subjectId: jobId,
-      detail: { machineId, positionIds },
+      detail: { machineId, positionIds, plannedFor },
     })
     return getJob(db, siteId, jobId)
   })
 }
 
-const ended = (state: JobState) => state === 'done' || state === 'cancelled'
-
 /** A job that others wait for until this transaction is over. @throws NotFoundError, JobError when it has ended */
 async function openJob(db: pg.PoolClient, siteId: string, jobId: string): Promise<JobDetail> {
   await db.query({ name: 'jobs.lockJob', text: sql.lockJob, values: [siteId, jobId] })
   const job = await getJob(db, siteId, jobId)
-  if (ended(job.state)) {
+  if (hasEnded(job.state)) {
     throw new JobError(
       'JOB_CLOSED',
       `Job ${job.number} is ${job.state} and takes nothing more`,
@@ -248,13 +263,27 @@ export async function moveJob(
   pool: pg.Pool,
   { siteId, accountId }: Worker,
   jobId: string,
-  state: Exclude<JobState, 'planned' | 'done'>,
-  reason: string,
+  { state, reason = '' }: MoveJob,
 ): Promise<JobDetail> {
   return inTransaction(pool, async (db) => {
     await openJob(db, siteId, jobId)
     await move(db, jobId, state, reason || null)
     await recordEvent(db, { siteId, accountId, kind: `job.${state}`, subjectId: jobId, detail: { reason } })
+    return getJob(db, siteId, jobId)
+  })
+}
+
+/** Plans a job for another day (YYYY-MM-DD), or for none. @throws JobError when it has ended; NotFoundError */
+export async function planJob(
+  pool: pg.Pool,
+  { siteId, accountId }: Worker,
+  jobId: string,
+  plannedFor: string | null,
+): Promise<JobDetail> {
+  return inTransaction(pool, async (db) => {
+    await openJob(db, siteId, jobId)
+    await db.query({ name: 'jobs.planJob', text: sql.planJob, values: [jobId, plannedFor] })
+    await recordEvent(db, { siteId, accountId, kind: 'job.planned', subjectId: jobId, detail: { plannedFor } })
     return getJob(db, siteId, jobId)
   })
 }

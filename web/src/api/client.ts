@@ -16,6 +16,7 @@ import {
   type AddJob,
   type AddMachine,
   type MoveJob,
+  type PlanJob,
   type PointThermometer,
   type RegisterQuery,
   type RetireMachine,
@@ -27,6 +28,8 @@ import {
 } from '@yardfrost/contract'
 import type { JobEntry } from '@yardfrost/core'
 import { z } from 'zod'
+import { keepAnswer, keptAnswer } from './kept-answers.ts'
+import { showsKept } from './network.ts'
 
 /** An answer that is not what was asked for, or none at all. The message and the fix are for the person. */
 export class ApiFailure extends Error {
@@ -42,6 +45,11 @@ export class ApiFailure extends Error {
     this.code = error.code
     this.fix = error.fix
     this.body = body
+  }
+
+  /** Whether it may go better by itself: the network, the server or its database is away, or asked for patience. */
+  get passes(): boolean {
+    return this.status === 0 || this.status === 429 || this.status >= 500
   }
 }
 
@@ -92,6 +100,31 @@ async function read<S extends z.ZodType>(schema: S, path: string): Promise<z.out
   return schema.parse(await ask('GET', path))
 }
 
+const isAnswering = async (): Promise<boolean> => {
+  try {
+    await ask('GET', '/session')
+    return true
+  } catch (error) {
+    if (!(error instanceof ApiFailure)) throw error
+    return !error.passes
+  }
+}
+
+/** Reads what is needed on the floor: where the server cannot be asked, what it last said, and the screen tells so. */
+async function readKept<S extends z.ZodType>(schema: S, path: string): Promise<z.output<S>> {
+  try {
+    const answer = await ask('GET', path)
+    void keepAnswer(path, answer)
+    return schema.parse(answer)
+  } catch (error) {
+    if (!(error instanceof ApiFailure) || !error.passes) throw error
+    const kept = await keptAnswer(schema, path)
+    if (!kept) throw error
+    showsKept(kept.at, isAnswering)
+    return kept.answer
+  }
+}
+
 /**
  * Sends a save and returns what is stored now.
  *
@@ -99,7 +132,9 @@ async function read<S extends z.ZodType>(schema: S, path: string): Promise<z.out
  */
 async function put<S extends z.ZodType>(schema: S, path: string, body: object): Promise<z.output<S>> {
   try {
-    return schema.parse(await ask('PUT', path, body))
+    const answer = await ask('PUT', path, body)
+    void keepAnswer(path, answer)
+    return schema.parse(answer)
   } catch (error) {
     if (error instanceof ApiFailure && error.status === 409)
       throw new SaveConflict(error, schema.parse(z.object({ theirs: z.unknown() }).parse(error.body).theirs))
@@ -109,14 +144,18 @@ async function put<S extends z.ZodType>(schema: S, path: string, body: object): 
 
 export const api = {
   /** Who is signed in; null when nobody is. */
-  whoAmI: () => read(Account.nullable(), '/session'),
-  signIn: async (given: SignIn): Promise<Account> => Account.parse(await ask('POST', '/session', given)),
+  whoAmI: () => readKept(Account.nullable(), '/session'),
+  signIn: async (given: SignIn): Promise<Account> => {
+    const account = await ask('POST', '/session', given)
+    void keepAnswer('/session', account)
+    return Account.parse(account)
+  },
   signOut: () => ask('DELETE', '/session'),
-  yard: () => read(Yard, '/yard'),
-  machine: (id: string) => read(MachineDetail, `/machines/${id}`),
-  shaft: (id: string) => read(ShaftDetail, `/machines/${id}/shaft`),
+  yard: () => readKept(Yard, '/yard'),
+  machine: (id: string) => readKept(MachineDetail, `/machines/${id}`),
+  shaft: (id: string) => readKept(ShaftDetail, `/machines/${id}/shaft`),
   saveShaft: (id: string, save: SaveShaft) => put(ShaftDetail, `/machines/${id}/shaft`, save),
-  position: (id: string) => read(PositionDetail, `/positions/${id}`),
+  position: (id: string) => readKept(PositionDetail, `/positions/${id}`),
   history: (id: string) => read(PositionHistory, `/positions/${id}/history`),
   /** One reading of the gauge of the shop. */
   takeReading: async (task: TakeReading): Promise<Reading> =>
@@ -136,13 +175,15 @@ export const api = {
   /** Brings a file into the register; without `save` it only says what would be done. */
   importRegister: async (csv: string, save: boolean): Promise<ImportReport> =>
     ImportReport.parse(await ask('POST', `/register/import?save=${save}`, csv)),
-  jobs: () => read(JobList, '/jobs'),
-  job: (id: string) => read(JobDetail, `/jobs/${id}`),
+  jobs: () => readKept(JobList, '/jobs'),
+  job: (id: string) => readKept(JobDetail, `/jobs/${id}`),
   addJob: async (job: AddJob): Promise<JobDetail> => JobDetail.parse(await ask('POST', '/jobs', job)),
   addEntries: async (id: string, entries: JobEntry[]): Promise<EntriesKept> =>
     EntriesKept.parse(await ask('POST', `/jobs/${id}/entries`, { entries })),
   moveJob: async (id: string, move: MoveJob): Promise<JobDetail> =>
     JobDetail.parse(await ask('PUT', `/jobs/${id}/state`, move)),
+  planJob: async (id: string, plan: PlanJob): Promise<JobDetail> =>
+    JobDetail.parse(await ask('PUT', `/jobs/${id}/plan`, plan)),
   closeJob: async (id: string): Promise<JobDetail> => JobDetail.parse(await ask('POST', `/jobs/${id}/close`, {})),
   addPhoto: (id: string, photoId: string, photo: Blob) => ask('PUT', `/jobs/${id}/photos/${photoId}`, photo),
   /** What the infrared thermometer shows of a piece, °C, uncorrected. */

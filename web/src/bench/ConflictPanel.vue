@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import DifferenceTable from './DifferenceTable.vue'
-import { inputDifferences } from './input-differences.ts'
+import DifferenceTable from '../figures/DifferenceTable.vue'
+import { inputDifferences } from '../figures/input-differences.ts'
 import { useBench } from './use-bench.ts'
 
 /** Somebody saved first: what differs, theirs beside mine, and the choice. */

@@ -2,8 +2,8 @@
 import type { PositionRevision } from '@yardfrost/contract'
 import { onMounted, ref } from 'vue'
 import { api, ApiFailure } from '../api/client.ts'
-import DifferenceTable from './DifferenceTable.vue'
-import { inputDifferences } from './input-differences.ts'
+import DifferenceTable from '../figures/DifferenceTable.vue'
+import { inputDifferences } from '../figures/input-differences.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { useBench } from './use-bench.ts'
 

@@ -4,6 +4,8 @@ import { wantedLife } from '@yardfrost/core'
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { api } from '../api/client.ts'
+import DifferenceTable from '../figures/DifferenceTable.vue'
+import { inputDifferences } from '../figures/input-differences.ts'
 import { useFormat } from '../figures/use-format.ts'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
@@ -21,6 +23,10 @@ const format = useFormat()
 page.saving = null
 
 const details = ref<PositionDetail[]>([])
+/** Positions as the job left them; while it goes on, as they are now. */
+const sheets = computed(() =>
+  details.value.map((detail) => ({ ...detail, inputs: job.job.value?.left?.[detail.id] ?? detail.inputs })),
+)
 const { failure, load } = useLoading(async () => {
   await job.load()
   const ids = new Set(job.job.value?.steps.flatMap(({ position }) => (position ? [position.id] : [])))
@@ -54,7 +60,7 @@ const print = () => window.print()
     <p class="press">
       <Button label="Print, or save as PDF" data-test="print" @click="print" />
     </p>
-    <article v-for="(detail, index) in details" :key="detail.id" class="sheet">
+    <article v-for="(detail, index) in sheets" :key="detail.id" class="sheet">
       <header>
         <div>
           <h1>{{ isLeft ? 'As left' : 'Job card' }}</h1>
@@ -96,6 +102,14 @@ const print = () => window.print()
         </dl>
       </header>
       <StepDrawing class="drawing" :detail="detail" lens="seat" />
+      <DifferenceTable
+        v-if="job.job.value.left?.[detail.id] && job.job.value.found[detail.id]"
+        class="change"
+        :differences="inputDifferences(job.job.value.found[detail.id]!, job.job.value.left[detail.id]!)"
+        from="as found"
+        to="as left"
+        data-test="as-found-as-left"
+      />
       <table>
         <thead>
           <tr>

@@ -1,9 +1,18 @@
 <script setup lang="ts">
 import type { JobSummary } from '@yardfrost/contract'
+import { hasEnded } from '@yardfrost/core'
+import { shownDay } from '../shell/shown-time.ts'
 import { jobStateWords } from './words.ts'
 
 /** Jobs on lines: which machine, how far, who has it. */
 defineProps<{ jobs: readonly JobSummary[] }>()
+
+/** Its number and state, the day it is for while it is open, the step it stands at, who has it. */
+function toldOf(job: JobSummary): string {
+  const day = job.plannedFor && !hasEnded(job.state) ? ` for ${shownDay(job.plannedFor)}` : ''
+  const stage = job.stage && !hasEnded(job.state) ? `: ${job.stage}` : ''
+  return `Job ${job.number}, ${jobStateWords[job.state]}${day}${stage}${job.who ? `, ${job.who}` : ''}`
+}
 </script>
 
 <template>
@@ -13,8 +22,7 @@ defineProps<{ jobs: readonly JobSummary[] }>()
         <span>
           <strong>{{ job.machine.tag }}</strong> {{ job.title.toLowerCase() }}
           <span class="quiet">
-            Job {{ job.number }}, {{ jobStateWords[job.state] }}{{ job.stage ? `: ${job.stage}` : ''
-            }}{{ job.who ? `, ${job.who}` : '' }}
+            {{ toldOf(job) }}
           </span>
         </span>
         <span class="count" :aria-label="`${job.doneSteps} of ${job.steps} steps done`">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { MachineDetail } from '@yardfrost/contract'
 import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ApiFailure } from '../api/client.ts'
@@ -10,6 +11,7 @@ const { machine } = defineProps<{ machine: MachineDetail }>()
 const emit = defineEmits<{ close: [] }>()
 const router = useRouter()
 const chosen = ref<string[]>(machine.positions.length === 1 ? machine.positions.map(({ id }) => id) : [])
+const plannedFor = ref('')
 const failure = ref<ApiFailure | null>(null)
 const busy = ref(false)
 
@@ -17,7 +19,11 @@ async function make() {
   busy.value = true
   failure.value = null
   try {
-    const { id } = await api.addJob({ machineId: machine.id, positionIds: chosen.value })
+    const { id } = await api.addJob({
+      machineId: machine.id,
+      positionIds: chosen.value,
+      plannedFor: plannedFor.value || null,
+    })
     await router.push({ name: 'job', params: { id } })
   } catch (error) {
     if (!(error instanceof ApiFailure)) throw error
@@ -34,6 +40,10 @@ async function make() {
     <label v-for="position in machine.positions" :key="position.id" class="choice">
       <input v-model="chosen" type="checkbox" :value="position.id" :data-choose="position.name" />
       {{ position.name }} <span class="quiet">{{ position.designation ?? 'no bearing entered' }}</span>
+    </label>
+    <label class="day">
+      <span class="label">Planned for, if a day is set</span>
+      <InputText v-model="plannedFor" type="date" data-test="planned-day" />
     </label>
     <p class="quiet">
       The steps and their limits are made from how the positions stand now, and stay so: enter fits, loads and grease
@@ -64,6 +74,12 @@ async function make() {
   align-items: center;
   gap: 10px;
   min-height: 44px;
+}
+
+.day {
+  display: grid;
+  justify-items: start;
+  gap: 2px;
 }
 
 .do {

@@ -1,38 +1,42 @@
-import { openDB } from 'idb'
 import { JobEntry } from '@yardfrost/core'
 import { z } from 'zod'
+import { forgetOnDevice, keepOnDevice, keptOnDevice } from '../api/device-store.ts'
 
-// What was entered on this device and has not reached the server yet. Entries are small and kept at once; photographs are
+// What a person entered on this device and has not reached the server yet, and what the server would not take. It is that
+// person's alone: on a shared tablet nobody sends another's entries. Entries are small and kept at once; photographs are
 // large and kept in the browser's own database.
 
-const key = (jobId: string) => `yardfrost.job.${jobId}`
+/** An entry that the server would not take, with its reason: it stays on this device until a person has read it. */
+export const RefusedEntry = z.object({ entry: JobEntry, message: z.string(), fix: z.string() })
+export type RefusedEntry = z.infer<typeof RefusedEntry>
 
-export function readOutbox(jobId: string): JobEntry[] {
-  const text = localStorage.getItem(key(jobId))
-  const kept = text ? z.array(JobEntry).safeParse(JSON.parse(text)) : null
-  return kept?.success ? kept.data : []
+interface Owner {
+  jobId: string
+  accountId: string
 }
 
-export function keepOutbox(jobId: string, entries: readonly JobEntry[]): void {
-  if (entries.length === 0) localStorage.removeItem(key(jobId))
-  else localStorage.setItem(key(jobId), JSON.stringify(entries))
-}
-
-const photos = () =>
-  openDB('yardfrost', 1, {
-    upgrade(database) {
-      database.createObjectStore('photos')
+function listOnDevice<S extends z.ZodType>(what: string, schema: S) {
+  const key = ({ jobId, accountId }: Owner) => `yardfrost.${what}.${jobId}.${accountId}`
+  return {
+    read(owner: Owner): z.output<S>[] {
+      const kept = z.array(schema).safeParse(JSON.parse(localStorage.getItem(key(owner)) ?? '[]'))
+      return kept.success ? kept.data : []
     },
-  })
+    keep(owner: Owner, list: readonly z.output<S>[]): void {
+      if (list.length === 0) localStorage.removeItem(key(owner))
+      else localStorage.setItem(key(owner), JSON.stringify(list))
+    },
+  }
+}
+export const outboxOnDevice = listOnDevice('outbox', JobEntry)
+export const refusedOnDevice = listOnDevice('refused', RefusedEntry)
 
-export const keepPhoto = async (id: string, photo: Blob): Promise<void> => {
-  await (await photos()).put('photos', photo, id)
+export const keepPhoto = (id: string, photo: Blob): Promise<void> => keepOnDevice('photos', id, photo)
+export const keptPhoto = async (id: string): Promise<Blob | undefined> => {
+  const photo = await keptOnDevice('photos', id)
+  return photo instanceof Blob ? photo : undefined
 }
-export const keptPhoto = async (id: string): Promise<Blob | undefined> =>
-  (await (await photos()).get('photos', id)) as Blob | undefined
-export const forgetPhoto = async (id: string): Promise<void> => {
-  await (await photos()).delete('photos', id)
-}
+export const forgetPhoto = (id: string): Promise<void> => forgetOnDevice('photos', id)
 
 /** A random id as the server takes it; pages that come without TLS have no `crypto.randomUUID`. */
 export function newId(): string {

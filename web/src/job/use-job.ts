@@ -1,10 +1,19 @@
 import { useEventListener } from '@vueuse/core'
-import { JobDetail, type KeptEntry } from '@yardfrost/contract'
-import { jobProgress, type JobEntry, type SignedEntry } from '@yardfrost/core'
-import { computed, onScopeDispose, ref, shallowRef } from 'vue'
+import { JobDetail, type KeptEntry, type MoveJob } from '@yardfrost/contract'
+import { hasEnded, jobProgress, type JobEntry, type SignedEntry } from '@yardfrost/core'
+import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { api, ApiFailure } from '../api/client.ts'
+import { keepAnswer } from '../api/kept-answers.ts'
 import { useSession } from '../shell/session.ts'
-import { forgetPhoto, keepOutbox, keepPhoto, keptPhoto, newId, readOutbox } from './outbox.ts'
+import {
+  forgetPhoto,
+  keepPhoto,
+  keptPhoto,
+  newId,
+  outboxOnDevice,
+  refusedOnDevice,
+  type RefusedEntry,
+} from './outbox.ts'
 
 /** An entry as it is made: its id and its time are given to it. */
 type Made = JobEntry extends infer E ? (E extends JobEntry ? Omit<E, 'id' | 'at'> : never) : never
@@ -18,11 +27,14 @@ const retryMs = 2000
  */
 export function useJob(id: string) {
   const session = useSession()
+  // Whoever opened the page: should the session run out, what was entered still waits for that person.
+  const owner = { jobId: id, accountId: session.account?.id ?? '' }
+  const me = session.account?.name ?? ''
   const job = shallowRef<JobDetail | null>(null)
-  const outbox = shallowRef<JobEntry[]>(readOutbox(id))
+  const outbox = shallowRef<JobEntry[]>(outboxOnDevice.read(owner))
   const away = ref(false)
-  /** What the server would not take, with its reason; it stays here until it is read. */
-  const refused = ref<{ message: string; fix: string }[]>([])
+  /** What the server would not take, with its reason; it stays on this device until it is read. */
+  const refused = shallowRef<RefusedEntry[]>(refusedOnDevice.read(owner))
   let sending = false
   let retry: ReturnType<typeof setTimeout> | undefined
 
@@ -30,11 +42,10 @@ export function useJob(id: string) {
     const kept = job.value?.entries ?? []
     const known = new Set(kept.map(({ entry }) => entry.id))
     const mine = outbox.value.filter((entry) => !known.has(entry.id))
-    const me = session.account?.name ?? ''
     return [...kept.map(({ entry, by }) => ({ ...entry, by })), ...mine.map((entry) => ({ ...entry, by: me }))]
   })
   const progress = computed(() => (job.value ? jobProgress(job.value.steps, entries.value) : null))
-  const ended = computed(() => job.value?.state === 'done' || job.value?.state === 'cancelled')
+  const ended = computed(() => job.value !== null && hasEnded(job.value.state))
 
   const take = (fresh: JobDetail) => {
     job.value = fresh
@@ -43,11 +54,28 @@ export function useJob(id: string) {
   }
   function put(next: JobEntry[]): void {
     outbox.value = next
-    keepOutbox(id, next)
+    outboxOnDevice.keep(owner, next)
   }
+  /** Entries that the server will not take, however often they are sent, leave the outbox with its reason. */
+  function refuse(these: readonly RefusedEntry[]): void {
+    refused.value = [...refused.value, ...these]
+    refusedOnDevice.keep(owner, refused.value)
+    const ids = new Set(these.map(({ entry }) => entry.id))
+    put(outbox.value.filter((entry) => !ids.has(entry.id)))
+  }
+  function hideRefused(gone: RefusedEntry): void {
+    refused.value = refused.value.filter((one) => one !== gone)
+    refusedOnDevice.keep(owner, refused.value)
+  }
+  // As it stands now, with what was added since it was read: without a network the job opens where it was.
+  watch(job, (now) => {
+    if (now) void keepAnswer(`/jobs/${id}`, now)
+  })
 
   async function load(): Promise<void> {
-    take(await api.job(id))
+    // The list that leads back to it is read too, so that both are kept on this device.
+    const [fresh] = await Promise.all([api.job(id), api.jobs()])
+    take(fresh)
     listen()
     void send()
   }
@@ -75,10 +103,9 @@ export function useJob(id: string) {
         await forgetPhoto(entry.photo)
       } catch (error) {
         // A picture that is none is no reason to hold the readings back.
-        if (!(error instanceof ApiFailure) || error.status === 0 || error.status >= 500) throw error
+        if (!(error instanceof ApiFailure) || error.passes || error.status === 401) throw error
         await forgetPhoto(entry.photo)
-        put(outbox.value.filter(({ id: other }) => other !== entry.id))
-        refused.value = [...refused.value, { message: error.message, fix: error.fix }]
+        refuse([{ entry, message: error.message, fix: error.fix }])
       }
     }
   }
@@ -93,21 +120,23 @@ export function useJob(id: string) {
       if (going.length > 0) {
         const answer = await api.addEntries(id, going)
         merge(answer.kept)
-        const gone = new Set(going.map((entry) => entry.id))
-        put(outbox.value.filter((entry) => !gone.has(entry.id)))
-        refused.value = [...refused.value, ...answer.refused.map(({ message, fix }) => ({ message, fix }))]
+        const sent = new Map(going.map((entry) => [entry.id, entry]))
+        refuse(
+          answer.refused.flatMap(({ id: entryId, message, fix }) => {
+            const entry = sent.get(entryId)
+            return entry ? [{ entry, message, fix }] : []
+          }),
+        )
+        put(outbox.value.filter((entry) => !sent.has(entry.id)))
       }
       away.value = false
     } catch (error) {
       if (!(error instanceof ApiFailure)) throw error
       if (error.status === 401) session.expire()
-      const comesBack = error.status === 0 || error.status === 429 || error.status >= 500
-      away.value = comesBack
-      if (comesBack) retry = setTimeout(() => void send(), retryMs)
+      away.value = error.passes
+      if (error.passes) retry = setTimeout(() => void send(), retryMs)
       else if (error.status !== 401) {
-        // The server will not take them whenever they are sent; they are told, and kept until they are read.
-        put([])
-        refused.value = [...refused.value, { message: error.message, fix: error.fix }]
+        refuse(outbox.value.map((entry) => ({ entry, message: error.message, fix: error.fix })))
       }
     } finally {
       sending = false
@@ -147,11 +176,16 @@ export function useJob(id: string) {
   async function close(): Promise<void> {
     take(await api.closeJob(id))
   }
-  async function move(state: 'under-way' | 'waiting' | 'cancelled', reason: string): Promise<void> {
-    take(await api.moveJob(id, { state, reason }))
+  async function move(to: MoveJob): Promise<void> {
+    take(await api.moveJob(id, to))
+  }
+  async function plan(plannedFor: string | null): Promise<void> {
+    take(await api.planJob(id, { plannedFor }))
   }
 
-  return { id, job, outbox, away, refused, entries, progress, ended, load, add, addPhoto, close, move }
+  return {
+    id, job, outbox, away, refused, entries, progress, ended, load, add, addPhoto, hideRefused, close, move, plan,
+  } // prettier-ignore
 }
 
 export type Job = ReturnType<typeof useJob>

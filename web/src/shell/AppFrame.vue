@@ -3,12 +3,14 @@ import Button from 'primevue/button'
 import { useEventListener } from '@vueuse/core'
 import { useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
+import { shownFrom } from '../api/network.ts'
 import CommandSearch from './CommandSearch.vue'
 import KeyHelp from './KeyHelp.vue'
 import YardfrostMark from './YardfrostMark.vue'
 import { usePageState } from './page-state.ts'
 import { useSession } from './session.ts'
 import { useSettings } from './settings.ts'
+import { shownTime } from './shown-time.ts'
 import { useKeys } from './use-keys.ts'
 
 const session = useSession()
@@ -88,6 +90,10 @@ async function signOut() {
         </button>
       </template>
     </header>
+    <p v-if="shownFrom" class="kept" role="status" data-test="kept">
+      The server cannot be reached. This is how it stood on this device at {{ shownTime(shownFrom) }}; it is read anew
+      as soon as the server answers.
+    </p>
     <main id="main" class="page" tabindex="-1">
       <RouterView v-slot="{ Component, route }">
         <component :is="Component" :key="String(route.params['id'] ?? route.name)" />
@@ -100,7 +106,7 @@ async function signOut() {
 <style scoped>
 .frame {
   display: grid;
-  grid-template: auto 1fr / 100%;
+  grid-template: auto auto 1fr / 100%;
   height: 100%;
 }
 
@@ -205,7 +211,14 @@ async function signOut() {
   --p-button-primary-hover-color: var(--paper);
 }
 
+.kept {
+  padding: 6px 18px;
+  border-bottom: 1px solid var(--watch);
+  background: var(--sheet);
+}
+
 .page {
+  grid-row: 3;
   min-height: 0;
   overflow: auto;
 }

@@ -2,6 +2,7 @@ import type { Account, SignIn } from '@yardfrost/contract'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { api } from '../api/client.ts'
+import { forgetAnswers } from '../api/kept-answers.ts'
 
 /** Who is signed in on this page. */
 export const useSession = defineStore('session', () => {
@@ -22,6 +23,7 @@ export const useSession = defineStore('session', () => {
 
   async function signOut(): Promise<void> {
     await api.signOut()
+    await forgetAnswers()
     account.value = null
   }
 

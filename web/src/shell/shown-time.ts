@@ -1,3 +1,7 @@
 /** A moment as the page writes it: day, month, hour and minute of this device. */
 export const shownTime = (iso: string): string =>
   new Date(iso).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+
+/** A day as the page writes it; the day itself, in whatever time zone. */
+export const shownDay = (day: string): string =>
+  new Date(`${day}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })

@@ -1,8 +1,9 @@
-import { ref } from 'vue'
+import { ref, watch } from 'vue'
 import { ApiFailure } from '../api/client.ts'
+import { shownFrom } from '../api/network.ts'
 
 /**
- * Reads what a page shows, at once and again when asked.
+ * Reads what a page shows: at once, again when asked, and when the server is back after what was kept had to do.
  *
  * @returns why it could not be read, null while all is well; and the way to try again
  */
@@ -18,5 +19,8 @@ export function useLoading(read: () => Promise<void>) {
     }
   }
   void load()
+  watch(shownFrom, (now, before) => {
+    if (now === null && before !== null) void load()
+  })
   return { failure, load }
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { JobSummary, Yard } from '@yardfrost/contract'
+import { hasEnded } from '@yardfrost/core'
 import { computed, ref } from 'vue'
 import { api } from '../api/client.ts'
 import { useFormat } from '../figures/use-format.ts'
@@ -17,7 +18,7 @@ page.crumbs = [{ label: 'Yard' }]
 
 const yard = ref<Yard | null>(null)
 const jobs = ref<JobSummary[]>([])
-const open = computed(() => jobs.value.filter(({ state }) => state !== 'done' && state !== 'cancelled'))
+const open = computed(() => jobs.value.filter(({ state }) => !hasEnded(state)))
 const { failure, load } = useLoading(async () => {
   ;[yard.value, jobs.value] = await Promise.all([api.yard(), api.jobs()])
 })
@@ -55,7 +56,7 @@ const stops = computed(() => calls.value.filter(({ position }) => position.state
     </section>
     <aside class="calls" aria-label="Needs hands">
       <template v-if="open.length">
-        <h2>Under way</h2>
+        <h2>Jobs</h2>
         <JobList :jobs="open" />
       </template>
       <h2>Needs hands</h2>

@@ -1,6 +1,6 @@
 import { emptyPosition, Position } from '@yardfrost/core'
 import { assert } from 'chai'
-import { inputDifferences } from '../../src/bench/input-differences.ts'
+import { inputDifferences } from '../../src/figures/input-differences.ts'
 
 const changed = (changes: object) => Position.parse({ ...emptyPosition(), ...changes })
 const empty = emptyPosition()

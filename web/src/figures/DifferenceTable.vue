@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { formatInput, unitSpace } from '@yardfrost/core'
-import { useFormat } from '../figures/use-format.ts'
+import { useFormat } from './use-format.ts'
 import { useSettings } from '../shell/settings.ts'
 import type { InputDifference } from './input-differences.ts'
 
@@ -11,12 +11,18 @@ const settings = useSettings()
 
 function told(value: unknown, quantity: InputDifference['quantity']): string {
   if (value === null || value === undefined || value === '') return 'empty'
-  if (typeof value === 'number')
-    return `${formatInput(value, quantity, settings.units)}${unitSpace}${format.unit(quantity)}`.trim()
+  const number = (one: number) => formatInput(one, quantity, settings.units)
+  const inUnit = (text: string) => `${text}${unitSpace}${format.unit(quantity)}`.trim()
+  if (typeof value === 'number') return inUnit(number(value))
   if (Array.isArray(value)) {
-    const entries = value.flat() as unknown[]
+    // Readings that were not taken are holes in the list.
+    const entries = (value.flat() as unknown[]).filter((one) => one !== null)
     if (entries.length === 0) return 'empty'
-    return entries.every((one) => typeof one === 'string') ? entries.join(', ') : `${entries.length} entries`
+    if (entries.every((one) => typeof one === 'string')) return entries.join(', ')
+    // Lists of numbers are what a gauge read.
+    if (entries.every((one) => typeof one === 'number'))
+      return inUnit(entries.map((one) => format.digits(one, quantity, { decimals: 3 })).join(', '))
+    return `${entries.length} entries`
   }
   return String(value).replace(/-/g, ' ')
 }

@@ -1,0 +1,279 @@
+<script setup lang="ts">
+import { runUpPoints, settledCheck, type StepState } from '@yardfrost/core'
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import { computed, ref } from 'vue'
+import { ApiFailure } from '../api/client.ts'
+import CheckLine from '../figures/CheckLine.vue'
+import VerdictMark from '../figures/VerdictMark.vue'
+import { useSession } from '../shell/session.ts'
+import { shownTime } from '../shell/shown-time.ts'
+import ReadingEntry from './ReadingEntry.vue'
+import type { Job } from './use-job.ts'
+import { jobStateWords } from './words.ts'
+
+/** Beside the step: cautions to acknowledge, readings to enter, notes and photographs, and the way on. */
+const { job, shown } = defineProps<{ job: Job; shown: StepState }>()
+const emit = defineEmits<{ done: [] }>()
+const session = useSession()
+const mayWrite = computed(() => session.maySave && !job.ended.value)
+
+type Answer = { value: number | null; text: string | null; reason: string | null }
+function read(reading: string, answer: Answer) {
+  job.add({ kind: 'reading', step: shown.step.key, reading, ...answer })
+}
+
+/** Whether what runs up has settled, position by position. */
+const runUp = computed(() =>
+  shown.step.key === 'run-up'
+    ? [...runUpPoints(shown.readings)].flatMap(([name, points]) => {
+        const check = settledCheck(points)
+        return check ? [{ ...check, key: `settled-${name}`, reason: `${name}: ${check.reason}` }] : []
+      })
+    : [],
+)
+
+const note = ref('')
+function addNote() {
+  if (note.value.trim() === '') return
+  job.add({ kind: 'note', step: shown.step.key, text: note.value.trim() })
+  note.value = ''
+}
+const reopenReason = ref('')
+function reopen() {
+  if (reopenReason.value.trim() === '') return
+  job.add({ kind: 'reopened', step: shown.step.key, reason: reopenReason.value.trim() })
+  reopenReason.value = ''
+}
+
+const photoTrouble = ref('')
+async function takePhoto(event: Event) {
+  const input = event.target as HTMLInputElement
+  const [file] = input.files ?? []
+  photoTrouble.value = ''
+  if (file && file.size > 5_000_000)
+    photoTrouble.value = `${file.name} is larger than 5 MB; take it at a lower resolution.`
+  else if (file) await job.addPhoto(shown.step.key, file)
+  input.value = ''
+}
+
+const trouble = ref<ApiFailure | null>(null)
+async function close() {
+  trouble.value = null
+  try {
+    await job.close()
+  } catch (error) {
+    if (!(error instanceof ApiFailure)) throw error
+    trouble.value = error
+  }
+}
+</script>
+
+<template>
+  <aside class="panel" aria-label="To read and to mind">
+    <section v-for="(caution, index) in shown.step.cautions" :key="caution" class="caution" :data-caution="index">
+      <p><VerdictMark state="watch" /> {{ caution }}</p>
+      <p v-if="shown.acknowledged.has(index)" class="quiet">
+        Acknowledged {{ shownTime(shown.acknowledged.get(index)!.at) }} by {{ shown.acknowledged.get(index)!.by }}
+      </p>
+      <button
+        v-else
+        type="button"
+        class="wide"
+        :disabled="!mayWrite"
+        :data-test="`acknowledge-${index}`"
+        @click="job.add({ kind: 'acknowledged', step: shown.step.key, caution: index })"
+      >
+        I have read it
+      </button>
+    </section>
+    <ReadingEntry
+      v-for="one in shown.readings"
+      :key="`${shown.step.key}.${one.reading.key}`"
+      :state="one"
+      :disabled="!mayWrite"
+      @read="read(one.reading.key, $event)"
+    />
+    <CheckLine v-for="check in runUp" :key="check.key" :check="check" />
+    <section class="extras">
+      <p v-for="one in shown.notes" :key="one.id" class="kept">
+        {{ one.text }} <span class="quiet">{{ one.by }}, {{ shownTime(one.at) }}</span>
+      </p>
+      <div v-if="shown.photos.length" class="photos">
+        <a v-for="one in shown.photos" :key="one.id" :href="`/api/jobs/${job.id}/photos/${one.photo}`" target="_blank">
+          <img :src="`/api/jobs/${job.id}/photos/${one.photo}`" :alt="one.name" loading="lazy" />
+        </a>
+      </div>
+      <template v-if="mayWrite">
+        <form class="note" @submit.prevent="addNote">
+          <InputText
+            v-model="note"
+            placeholder="Note"
+            aria-label="Note"
+            maxlength="1000"
+            autocomplete="off"
+            data-test="note"
+          />
+          <Button type="submit" label="Keep" severity="secondary" variant="outlined" data-test="keep-note" />
+        </form>
+        <label class="wide photo">
+          Photograph
+          <input
+            type="file"
+            accept="image/jpeg,image/png,image/webp"
+            capture="environment"
+            data-test="photo"
+            @change="takePhoto"
+          />
+        </label>
+        <p v-if="photoTrouble" class="error" role="alert">{{ photoTrouble }}</p>
+      </template>
+    </section>
+    <section v-if="mayWrite" class="end">
+      <form v-if="shown.done" class="note" @submit.prevent="reopen">
+        <InputText
+          v-model="reopenReason"
+          placeholder="Why it is opened again"
+          aria-label="Why it is opened again"
+          maxlength="300"
+          data-test="reopen-reason"
+        />
+        <Button type="submit" label="Open again" severity="secondary" variant="outlined" data-test="reopen" />
+      </form>
+      <template v-else>
+        <p v-if="shown.blockers.length" class="quiet" data-test="blockers">
+          Still to do: {{ shown.blockers.join('; ') }}.
+        </p>
+        <button
+          type="button"
+          class="wide primary"
+          :disabled="shown.blockers.length > 0"
+          data-test="step-done-button"
+          @click="emit('done')"
+        >
+          Step done
+        </button>
+      </template>
+      <button
+        v-if="job.progress.value?.complete"
+        type="button"
+        class="wide primary"
+        :disabled="job.outbox.value.length > 0"
+        data-test="close-job"
+        @click="close"
+      >
+        Close the job
+      </button>
+      <p v-if="trouble" class="error" role="alert" data-test="job-trouble">
+        <strong>{{ trouble.message }}.</strong> {{ trouble.fix }}
+      </p>
+    </section>
+    <p v-else-if="job.ended.value && job.job.value" class="quiet" data-test="ended">
+      This job is {{ jobStateWords[job.job.value.state] }}; nothing more is entered.
+    </p>
+  </aside>
+</template>
+
+<style scoped>
+.panel {
+  display: grid;
+  align-content: start;
+  gap: 10px;
+  padding: 14px 18px;
+  border-left: 1px solid var(--hair);
+  overflow-y: auto;
+}
+
+.caution {
+  display: grid;
+  gap: 8px;
+  padding: 10px 12px;
+  border: 1px solid var(--watch);
+  border-radius: 6px;
+}
+
+.wide {
+  display: grid;
+  place-items: center;
+  width: 100%;
+  min-height: 56px;
+  border: 1px solid var(--ink-2);
+  border-radius: 6px;
+  background: var(--sheet);
+  font-size: 19px;
+  font-weight: 650;
+  cursor: pointer;
+}
+
+.wide.primary {
+  min-height: 64px;
+  border-color: var(--spruce);
+  background: var(--spruce);
+  color: var(--on-spruce);
+  font-size: 22px;
+}
+
+.wide:disabled {
+  opacity: 0.5;
+  cursor: default;
+}
+
+.photo {
+  position: relative;
+}
+
+.photo input {
+  position: absolute;
+  inset: 0;
+  opacity: 0;
+  cursor: pointer;
+}
+
+.photo:focus-within {
+  outline: 2px solid var(--spruce);
+}
+
+.extras,
+.end {
+  display: grid;
+  gap: 8px;
+  padding-top: 10px;
+  border-top: 1px solid var(--hair);
+}
+
+.note {
+  display: flex;
+  gap: 8px;
+}
+
+.note :deep(input) {
+  flex: 1;
+  min-width: 0;
+  min-height: 48px;
+  font-size: 17px;
+}
+
+.photos {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+
+.photos img {
+  width: 96px;
+  height: 72px;
+  border: 1px solid var(--hair);
+  object-fit: cover;
+}
+
+.error {
+  color: var(--stop);
+}
+
+@media (max-width: 1000px) {
+  .panel {
+    border-left: 0;
+    border-top: 1px solid var(--hair);
+  }
+}
+</style>
