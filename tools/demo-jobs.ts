@@ -1,6 +1,6 @@
 import type { JobDetail } from '@yardfrost/contract'
 import { JobEntry, type JobStep, type References } from '@yardfrost/core'
-import { addEntries, addJob, closeJob } from '@yardfrost/server'
+import { addEntries, addJob, closeJob, moveJob } from '@yardfrost/server'
 import { randomUUID } from 'node:crypto'
 import type pg from 'pg'
 import { z } from 'zod'
@@ -8,15 +8,37 @@ import { z } from 'zod'
 interface DemoJob {
   tag: string
   position: string
+  /** When it was begun; one that is planned is for so many days from now. */
   daysAgo: number
-  /** Steps that are done; all, and it is closed, where absent. */
+  /** Step it has come to; all are done, and it is closed, where absent. */
   until?: string
+  /** How it stands otherwise: not begun yet, or waiting, with the reason. */
+  state?: 'planned' | { waits: string }
   /** Readings that are otherwise than in the middle of their limits. */
   readings?: Record<string, { value?: number; text?: string; reason?: string }>
   notes?: Record<string, string>
 }
 
 const jobs: DemoJob[] = [
+  {
+    tag: 'CP-32',
+    position: 'Coupling end',
+    daysAgo: 612,
+    notes: { 'came-out': 'Raceway grey all round, grease washed out by brine', 'gauge': 'Seat clean, no creep' },
+  },
+  {
+    tag: 'WM-90',
+    position: 'Non-drive end',
+    daysAgo: 388,
+    notes: { 'came-out': 'Sound; changed with the drive end while the motor was open' },
+  },
+  {
+    tag: 'CM-31',
+    position: 'Non-drive end',
+    daysAgo: 233,
+    readings: { told: { text: 'Control room, day shift' } },
+    notes: { evidence: 'No fluting here; the drive end was not opened' },
+  },
   {
     tag: 'BM-11',
     position: 'Non-drive end',
@@ -35,9 +57,11 @@ const jobs: DemoJob[] = [
     },
     notes: { evidence: 'Grease dry and brown, cover side' },
   },
+  { tag: 'DC-45', position: 'Drive side', daysAgo: 3, until: 'check-new', state: { waits: 'One with normal clearance is on order' } },
+  { tag: 'BP-12', position: 'Coupling end', daysAgo: -6, until: 'lock-out', state: 'planned' },
 ] // prettier-ignore
 
-/** Jobs of the demo site: one that is done and one that somebody is in the middle of. */
+/** Jobs of the demo site: some done over two years, one that somebody is in the middle of, one waiting, one planned. */
 export async function loadDemoJobs(pool: pg.Pool, references: References): Promise<void> {
   const account = await one(pool, z.object({ id: z.uuid(), site_id: z.uuid(), name: z.string() }), "select id, site_id, name from account where role = 'technician' limit 1", []) // prettier-ignore
   const worker = { siteId: account.site_id, accountId: account.id }
@@ -48,11 +72,15 @@ export async function loadDemoJobs(pool: pg.Pool, references: References): Promi
       'select p.machine_id, p.id from position p join machine m on m.id = p.machine_id where m.tag = $1 and p.name = $2',
       [demo.tag, demo.position],
     )
-    const job = await addJob(pool, references, worker, { machineId: place.machine_id, positionIds: [place.id] })
+    const plannedFor = demo.state === 'planned' ? dayOf(-demo.daysAgo) : null
+    const made = { machineId: place.machine_id, positionIds: [place.id], plannedFor }
+    const job = await addJob(pool, references, worker, made)
+    if (demo.state === 'planned') continue
     const { refused } = await addEntries(pool, worker, account.name, job.id, entriesOf(job, demo))
     if (refused[0]) throw new Error(`demo job ${demo.tag}: ${refused[0].message}`)
+    if (demo.state) await moveJob(pool, worker, job.id, { state: 'waiting', reason: demo.state.waits })
     if (!demo.until) await closeJob(pool, references, worker, job.id)
-    await keepDates(pool, job.id, demo)
+    await keepDates(pool, job.id, place.id, demo)
   }
 }
 
@@ -92,12 +120,27 @@ function entriesOf(job: JobDetail, { daysAgo, until, readings = {}, notes = {} }
   })
 }
 
-async function keepDates(pool: pg.Pool, jobId: string, { daysAgo, until }: DemoJob): Promise<void> {
+/** The day so many days from now, as YYYY-MM-DD. */
+const dayOf = (daysAhead: number): string => new Date(Date.now() + daysAhead * 86_400_000).toISOString().slice(0, 10)
+
+/** Puts a job, and what it left its position as, where they belong in time. */
+async function keepDates(pool: pg.Pool, jobId: string, positionId: string, demo: DemoJob): Promise<void> {
+  const { daysAgo, until } = demo
   await pool.query(
     `update job set created_at = now() - make_interval(days => $2 + 1), started_at = now() - make_interval(days => $2),
        ended_at = case when $3 then now() - make_interval(days => $2) + interval '6 hours' end
      where id = $1`,
     [jobId, daysAgo, until === undefined],
+  )
+  if (until !== undefined) return
+  await pool.query(
+    `with left_as as (
+       update position p set saved_at = j.ended_at from job j where j.id = $1 and p.id = $2
+       returning p.id, p.version, p.saved_at
+     )
+     update position_revision r set saved_at = left_as.saved_at from left_as
+     where r.position_id = left_as.id and r.version = left_as.version`,
+    [jobId, positionId],
   )
 }
 

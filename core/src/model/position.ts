@@ -27,7 +27,8 @@ const BearingFields = z.strictObject({
   makerStaticN: quantity(z.number().gt(0).max(1e8), 'Maker’s static rating C0', 'force', 'N'),
 })
 
-const readings = (title: string) => z.array(z.number().min(1).max(2000)).max(12).default([]).meta({ title })
+const readings = (title: string) =>
+  z.array(z.number().min(1).max(2000)).max(12).default([]).meta({ title, quantity: 'length' })
 
 export const rollingElements = ['ball', 'roller', 'taper', 'barrel', 'hidden'] as const
 export const ringShapes = ['flat', 'sphered-od', 'cone-and-cup'] as const
@@ -91,7 +92,7 @@ const gaugeSheet = (title: string) =>
     .array(z.array(z.number().gt(0).max(2000).nullable()).max(6))
     .max(5)
     .default([])
-    .meta({ title })
+    .meta({ title, quantity: 'length' })
 
 const SeatFields = z.strictObject({
   loadCase: LoadCase.nullable().default(null).meta({ title: 'How the load turns' }),

@@ -5,6 +5,7 @@ import { api, ApiFailure } from '../api/client.ts'
 import DifferenceTable from '../figures/DifferenceTable.vue'
 import { inputDifferences } from '../figures/input-differences.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
+import { shownWithYear } from '../shell/shown-time.ts'
 import { useBench } from './use-bench.ts'
 
 /** Every save of the position: when, who, and how it stood. An old one can be brought back as a draft. */
@@ -22,13 +23,11 @@ onMounted(async () => {
   }
 })
 
-const time = (iso: string) => new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
-
 /** Version whose inputs are held against those on the bench. */
 const compared = ref<number | null>(null)
 
 function bringBack({ inputs, savedAt }: PositionRevision) {
-  bench.change(`The save of ${time(savedAt)} is back as a draft.`, inputs)
+  bench.change(`The save of ${shownWithYear(savedAt)} is back as a draft.`, inputs)
   emit('close')
 }
 </script>
@@ -47,7 +46,7 @@ function bringBack({ inputs, savedAt }: PositionRevision) {
           <p>
             <strong>{{ one.designation ?? 'no bearing' }}</strong>
           </p>
-          <p class="quiet">{{ time(one.savedAt) }}, {{ one.savedBy ?? 'nobody known' }}</p>
+          <p class="quiet">{{ shownWithYear(one.savedAt) }}, {{ one.savedBy ?? 'nobody known' }}</p>
         </div>
         <span class="do">
           <button

@@ -9,7 +9,7 @@ import { inputDifferences } from '../figures/input-differences.ts'
 import { useFormat } from '../figures/use-format.ts'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
-import { shownTime } from '../shell/shown-time.ts'
+import { shownWithYear } from '../shell/shown-time.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import StepDrawing from './StepDrawing.vue'
 import { useJob } from './use-job.ts'
@@ -85,11 +85,11 @@ const print = () => window.print()
           </div>
           <div>
             <dt>Made</dt>
-            <dd>{{ shownTime(job.job.value.createdAt) }}</dd>
+            <dd>{{ shownWithYear(job.job.value.createdAt) }}</dd>
           </div>
           <div>
             <dt>Closed</dt>
-            <dd>{{ job.job.value.endedAt ? shownTime(job.job.value.endedAt) : '' }}</dd>
+            <dd>{{ job.job.value.endedAt ? shownWithYear(job.job.value.endedAt) : '' }}</dd>
           </div>
           <div>
             <dt>Runs</dt>
@@ -128,8 +128,8 @@ const print = () => window.print()
           <tr v-for="(one, row) in state.readings" :key="one.reading.key">
             <th v-if="row === 0" scope="rowgroup" :rowspan="state.readings.length">{{ state.step.title }}</th>
             <td>{{ one.reading.label }}</td>
-            <td class="number">{{ limits(one) }}</td>
-            <td class="number value">{{ value(one) }}</td>
+            <td :class="{ number: one.reading.kind === 'number' }">{{ limits(one) }}</td>
+            <td class="value" :class="{ number: one.reading.kind === 'number' }">{{ value(one) }}</td>
             <td>{{ one.entry ? (one.isOut ? `out: ${one.entry.reason ?? 'no reason given'}` : 'within') : '' }}</td>
             <td>{{ one.entry?.by ?? '' }}</td>
           </tr>
@@ -141,7 +141,7 @@ const print = () => window.print()
         </tbody>
       </table>
       <p v-for="note in steps.flatMap(({ notes }) => notes)" :key="note.id" class="note">
-        {{ note.text }} ({{ note.by }}, {{ shownTime(note.at) }})
+        {{ note.text }} ({{ note.by }}, {{ shownWithYear(note.at) }})
       </p>
       <footer>
         <p>Done by</p>
@@ -227,20 +227,30 @@ dd {
   margin: 3mm 0;
 }
 
-table {
+/* One look for both tables of the sheet. */
+table,
+.change {
   width: 100%;
+  max-width: none;
   border-collapse: collapse;
 }
 
+.change {
+  margin-bottom: 4mm;
+}
+
 th,
-td {
+td,
+.change :deep(:is(th, td)) {
   padding: 1.2mm 2mm;
   border: 0.2mm solid #000;
   text-align: left;
   vertical-align: top;
 }
 
-thead th {
+thead th,
+.change :deep(thead th) {
+  color: #000;
   font: 650 12px var(--label);
 }
 

@@ -2,6 +2,10 @@
 export const shownTime = (iso: string): string =>
   new Date(iso).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
+/** A moment with its year: on paper and in a history nobody should guess it. */
+export const shownWithYear = (iso: string): string =>
+  new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
+
 /** A day as the page writes it; the day itself, in whatever time zone. */
 export const shownDay = (day: string): string =>
   new Date(`${day}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })

@@ -162,6 +162,11 @@ ol {
   cursor: pointer;
 }
 
+header {
+  display: grid;
+  gap: 8px;
+}
+
 header a {
   color: inherit;
 }
