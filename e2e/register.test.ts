@@ -133,6 +133,24 @@ describe('the register', () => {
     await seeGone(driver, '[data-test="retired"]')
   })
 
+  it('gives an area another name and another place in the walk', async () => {
+    await open()
+    const area = (name: string, what: string) => `[data-area="${name}"] [data-test="${what}"]`
+    await click(driver, area('Tool room', 'change-area'))
+    await fill(driver, area('Tool room', 'area-name'), 'Dryer house')
+    await click(driver, area('Tool room', 'keep-area'))
+    await seeText(driver, area('Tool room', 'area-trouble'), /no other area of this site has.*move the machines/s)
+    await fill(driver, area('Tool room', 'area-name'), 'Tool room, upper floor')
+    await click(driver, area('Tool room', 'keep-area'))
+    await see(driver, area('Tool room, upper floor', 'change-area'))
+    await click(driver, area('Brine intake', 'change-area'))
+    assert.isFalse(await (await see(driver, area('Brine intake', 'area-earlier'))).isEnabled())
+    await click(driver, area('Brine intake', 'area-later'))
+    await driver.wait(async () => (await shown())[0] === 'CP-31', 5000, 'the walk does not begin in the hall')
+    await click(driver, area('Brine intake', 'area-earlier'))
+    await driver.wait(async () => (await shown())[0] === 'BP-11', 5000, 'the walk does not begin at the intake')
+  })
+
   it('tries a file line by line before it saves the good ones', async () => {
     const file = join(mkdtempSync(join(tmpdir(), 'yardfrost-')), 'machines.csv')
     writeFileSync(
@@ -167,6 +185,10 @@ describe('the register', () => {
     await click(driver, '[data-test="sign-out"]')
     await signIn(driver, 'viewer', 'salt-air')
     await open()
-    assert.isEmpty(await driver.findElements(By.css('[data-test="add-machine"], [data-test="to-import"]')))
+    assert.isEmpty(
+      await driver.findElements(
+        By.css('[data-test="add-machine"], [data-test="to-import"], [data-test="change-area"]'),
+      ),
+    )
   })
 })

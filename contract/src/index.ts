@@ -27,8 +27,10 @@ export {
   RegisterLine,
   RegisterPage,
   RegisterQuery,
+  RenameArea,
   RetireMachine,
   SaveMachine,
+  WalkAreas,
 } from './register.ts'
 export {
   AddEntries,

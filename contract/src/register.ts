@@ -44,6 +44,14 @@ export const MachineEntry = z
   })
 export type MachineEntry = z.output<typeof MachineEntry>
 
+/** Another name for an area, in place of the one it has. */
+export const RenameArea = z.strictObject({ from: words(60, 'Area'), to: words(60, 'Area') })
+export type RenameArea = z.infer<typeof RenameArea>
+
+/** All areas of a site, in the order in which one walks them. */
+export const WalkAreas = z.strictObject({ areas: z.array(words(60, 'Area')).min(1).max(500) })
+export type WalkAreas = z.infer<typeof WalkAreas>
+
 /** A new machine; a copy takes bearings, inputs and shaft of its positions over, by name. */
 export const AddMachine = z.strictObject({ entry: MachineEntry, copyOf: z.uuid().nullable().default(null) })
 export type AddMachine = z.input<typeof AddMachine>

@@ -1,4 +1,4 @@
-import { AddMachine, RegisterQuery, RetireMachine, SaveMachine } from '@yardfrost/contract'
+import { AddMachine, RegisterQuery, RenameArea, RetireMachine, SaveMachine, WalkAreas } from '@yardfrost/contract'
 import { InputError, parseInput, type References } from '@yardfrost/core'
 import express, { Router, type Request } from 'express'
 import type pg from 'pg'
@@ -6,8 +6,9 @@ import { z } from 'zod'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import { importRegister } from '../register/import-register.ts'
 import { writeLines } from '../register/write-lines.ts'
+import { listAreas, renameArea, walkAreas } from '../store/areas.ts'
 import { inTransaction } from '../store/database.ts'
-import { addMachine, getMachine, listAreas, retireMachine, saveMachine, searchRegister } from '../store/machines.ts'
+import { addMachine, getMachine, retireMachine, saveMachine, searchRegister } from '../store/machines.ts'
 import { accountOf, maySave, signedIn } from './access.ts'
 
 const registrarOf = (request: Request) => {
@@ -52,6 +53,16 @@ export function registerRoutes(pool: pg.Pool, references: References): Router {
 
   router.get('/areas', async (request, response) => {
     response.json(await listAreas(pool, accountOf(request).siteId))
+  })
+
+  router.put('/areas/name', maySave, async (request, response) => {
+    const rename = parseInput(RenameArea, request.body, 'path')
+    response.json(await inTransaction(pool, (db) => renameArea(db, registrarOf(request), rename)))
+  })
+
+  router.put('/areas/order', maySave, async (request, response) => {
+    const walk = parseInput(WalkAreas, request.body, 'path')
+    response.json(await inTransaction(pool, (db) => walkAreas(db, registrarOf(request), walk)))
   })
 
   router.post('/machines', maySave, async (request, response) => {

@@ -2,7 +2,8 @@ import { MachineEntry, type ImportLine, type ImportReport, type MachineDetail } 
 import { attempt, InputError, lookUpBearing, parseInput, type References } from '@yardfrost/core'
 import type pg from 'pg'
 import { inTransaction } from '../store/database.ts'
-import { addMachine, findByTag, saveMachine, type Registrar } from '../store/machines.ts'
+import { addMachine, findByTag, saveMachine } from '../store/machines.ts'
+import type { Registrar } from '../store/registrar.ts'
 import { readLines, type ReadLine } from './read-lines.ts'
 
 /** What the lines of one machine come to. */

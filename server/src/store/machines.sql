@@ -44,32 +44,6 @@ select count(*)::int as total, coalesce(sum(f.position_count), 0)::int as positi
   ) as machines
 from found f
 
--- name: findArea
--- An area of a site by its name.
--- $1 site id (uuid)   $2 name
-select id
-from area
-where site_id = $1
-  and name = $2
-
--- name: addArea
--- A new area at the end of the walk.
--- $1 site id (uuid)   $2 name
-insert into area (site_id, name, walk_order)
-select $1, $2, coalesce(max(walk_order) + 1, 0)
-from area
-where site_id = $1
-on conflict (site_id, name) do update set name = excluded.name
-returning id
-
--- name: listAreas
--- Names of the areas of a site in walking order.
--- $1 site id (uuid)
-select name
-from area
-where site_id = $1
-order by walk_order
-
 -- name: addMachine
 -- A new machine at the end of its area; no row comes back where the tag is taken.
 -- $1 site id (uuid)   $2 area id (uuid)   $3 tag   $4 name   $5 kind   $6 duty   $7 criticality   $8 hours source

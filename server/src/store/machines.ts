@@ -20,19 +20,18 @@ import type pg from 'pg'
 import { z } from 'zod'
 import { ConflictError } from '../errors/conflict-error.ts'
 import { NotFoundError } from '../errors/not-found-error.ts'
+import { areaNamed } from './areas.ts'
 import type { Db } from './database.ts'
 import { judgeMachine } from './judge-machine.ts'
 import { addPosition, recordEvent, renamePositions, retirePositions } from './positions.ts'
 import { readQueries } from './read-queries.ts'
+import type { Registrar } from './registrar.ts'
 import { getShaft } from './shafts.ts'
 
 const sql = readQueries('./machines.sql', import.meta.url, [
   'listYard',
   'getMachine',
   'searchRegister',
-  'findArea',
-  'addArea',
-  'listAreas',
   'addMachine',
   'saveMachine',
   'findByTag',
@@ -92,29 +91,6 @@ export async function searchRegister(
     values: [siteId, patterns, kind, criticality, retired, offset, limit],
   })
   return z.object({ total: z.int(), positions: z.int(), machines: z.array(MachineRow) }).parse(rows[0])
-}
-
-/** Names of the areas of a site in walking order. */
-export async function listAreas(db: Db, siteId: string): Promise<string[]> {
-  const { rows } = await db.query({ name: 'machines.listAreas', text: sql.listAreas, values: [siteId] })
-  return z
-    .array(z.object({ name: z.string() }))
-    .parse(rows)
-    .map(({ name }) => name)
-}
-
-async function areaNamed(db: Db, siteId: string, name: string): Promise<string> {
-  const found = await db.query({ name: 'machines.findArea', text: sql.findArea, values: [siteId, name] })
-  const { rows } = found.rows[0]
-    ? found
-    : await db.query({ name: 'machines.addArea', text: sql.addArea, values: [siteId, name] })
-  return z.uuid().parse(rows[0]?.id)
-}
-
-/** Who changes the register of which site. */
-export interface Registrar {
-  siteId: string
-  accountId: string | null
 }
 
 const tagTaken = (tag: string): InputError =>

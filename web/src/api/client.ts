@@ -19,12 +19,14 @@ import {
   type PlanJob,
   type PointThermometer,
   type RegisterQuery,
+  type RenameArea,
   type RetireMachine,
   type SaveMachine,
   type SavePosition,
   type SaveShaft,
   type SignIn,
   type TakeReading,
+  type WalkAreas,
 } from '@yardfrost/contract'
 import type { JobEntry } from '@yardfrost/core'
 import { z } from 'zod'
@@ -167,6 +169,10 @@ export const api = {
       `/register?${new URLSearchParams(Object.entries(query).flatMap(([key, value]) => (value === null || value === undefined || value === '' ? [] : [[key, String(value)]])))}`,
     ),
   areas: () => read(z.array(z.string()), '/areas'),
+  /** Gives an area another name. */
+  renameArea: (rename: RenameArea) => ask('PUT', '/areas/name', rename),
+  /** Puts the areas into another walking order. */
+  walkAreas: (walk: WalkAreas) => ask('PUT', '/areas/order', walk),
   addMachine: async (add: AddMachine): Promise<MachineDetail> =>
     MachineDetail.parse(await ask('POST', '/machines', add)),
   saveMachine: (id: string, save: SaveMachine) => put(MachineDetail, `/machines/${id}`, save),

@@ -123,6 +123,7 @@ const parts = computed(() =>
 )
 
 const letterPx = 8.2
+const bigLetterPx = 10.6
 const longestArrow = 64
 const shortestArrow = 24
 
@@ -197,12 +198,20 @@ const reactions = computed(() =>
   supports.value.map((support, index) => {
     const load = assessment.supports[index]
     const { x, y } = at(support.xMm)
+    const top = support.od / 2 + support.wall + 12
+    const text = words.force((load?.downN ?? 0) < 0 ? -(load?.radialN ?? 0) : (load?.radialN ?? 0))
+    // Words keep clear of a wheel or pulley that reaches down beside the bearing.
+    const widthPx = text.length * bigLetterPx + 20
+    const crowded = (from: number, to: number) =>
+      parts.value.some((part) => part.reach > top && part.x > from && part.x < to)
     return {
       letter: String.fromCharCode(65 + index),
       x,
-      y: y + support.od / 2 + support.wall + 12,
+      y: y + top,
+      left: crowded(x, x + widthPx) && !crowded(x - widthPx, x),
       lifted: (load?.downN ?? 0) < 0,
-      text: words.force((load?.downN ?? 0) < 0 ? -(load?.radialN ?? 0) : (load?.radialN ?? 0)),
+      text,
+      textPx: text.length * bigLetterPx,
       axial: load && Math.abs(load.axialN) > 0.5 ? words.force(Math.abs(load.axialN)) : '',
     }
   }),
@@ -541,9 +550,15 @@ const isPicked = (what: Handle['what'], index: number) => picked?.what === what 
         :d="one.lifted ? `M${one.x} ${one.y} v44` : `M${one.x} ${one.y + 44} v-44`"
         :marker-end="`url(#${id}-ink)`"
       />
-      <text class="letter" :x="one.x - 20" :y="one.y + 44">{{ one.letter }}</text>
-      <text class="big" :x="one.x + 12" :y="one.y + 44">{{ one.text }}</text>
-      <text v-if="one.axial" class="small" :x="one.x + 12" :y="one.y + 60">{{ one.axial }} along</text>
+      <g :text-anchor="one.left ? 'end' : 'start'">
+        <text class="letter" :x="one.left ? one.x - 20 - one.textPx : one.x - 20" :y="one.y + 44">
+          {{ one.letter }}
+        </text>
+        <text class="big" :x="one.left ? one.x - 12 : one.x + 12" :y="one.y + 44">{{ one.text }}</text>
+        <text v-if="one.axial" class="small" :x="one.left ? one.x - 12 : one.x + 12" :y="one.y + 60">
+          {{ one.axial }} along
+        </text>
+      </g>
     </g>
 
     <g v-for="(one, index) in span" :key="`d${index}`" class="dimension">

@@ -196,6 +196,10 @@ a {
   color: inherit;
 }
 
+input[type='file'] {
+  font: inherit;
+}
+
 input[type='file']::file-selector-button {
   min-height: 40px;
   margin-right: 12px;

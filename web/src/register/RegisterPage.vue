@@ -10,6 +10,7 @@ import { api, ApiFailure } from '../api/client.ts'
 import { usePageState } from '../shell/page-state.ts'
 import { useSession } from '../shell/session.ts'
 import MachineRow from '../yard/MachineRow.vue'
+import AreaHeading from './AreaHeading.vue'
 import { criticalityOptions, criticalityWords, hoursWords, kindOptions, kindWords } from './words.ts'
 
 /** Every machine of the site: searched by any word of it, in walking order, read page by page as one scrolls. */
@@ -147,7 +148,7 @@ const hours = ({ hoursSource, hoursPerWeek }: MachineDetail) =>
     </p>
     <div ref="list" class="list">
       <section v-for="area in areas" :key="area.name">
-        <h2>{{ area.name }}</h2>
+        <AreaHeading :name="area.name" :may-write="session.maySave" @changed="read(0)" />
         <ol>
           <MachineRow v-for="machine in area.machines" :key="machine.id" :machine="machine" class="wide">
             <span class="facts label">
@@ -230,14 +231,6 @@ header {
   padding: 0 24px 24px;
   border-top: 1px solid var(--hair);
   overflow-y: auto;
-}
-
-h2 {
-  position: sticky;
-  top: 0;
-  z-index: 1;
-  padding: 12px 0 4px;
-  background: var(--paper);
 }
 
 ol {

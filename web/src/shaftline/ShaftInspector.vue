@@ -154,6 +154,11 @@ function split() {
   overflow-y: auto;
 }
 
+/* A button keeps its height where the panel is short. */
+.inspector > :deep(.p-button) {
+  min-height: 36px;
+}
+
 h2::first-letter {
   text-transform: uppercase;
 }
