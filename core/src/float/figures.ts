@@ -316,6 +316,7 @@ function roomFigures({ float: given }: Position, { grown, room, lifeLeftH }: Gro
     givens: [
       mm('short of room by', '|r|', Math.abs(room.residualMm), 'this lens'),
       ...(given.spanMm === null ? [] : [mm('between the bearings', 'L', given.spanMm)]),
+      ...(given.shaftDiameterMm === null ? [] : [mm('shaft between them', 'd', given.shaftDiameterMm)]),
       given.housingStiffnessNPerMm === null
         ? {
             label: 'housings',
@@ -327,7 +328,9 @@ function roomFigures({ float: given }: Position, { grown, room, lifeLeftH }: Gro
         : givenOf('stiffness', undefined, 'typed')('housings', 'k_h', given.housingStiffnessNPerMm),
     ],
     source: 'Springs in series; yield at 250 MPa; Euler column',
-    validity: 'An order of magnitude: rigid housings give the upper bound. The shaft is taken as thick as its seat.',
+    validity: `An order of magnitude: rigid housings give the upper bound.${
+      given.shaftDiameterMm === null ? ' The shaft is taken as thick as its seat.' : ''
+    }`,
     estimate: true,
   }
   figures['lifeLeft'] = {

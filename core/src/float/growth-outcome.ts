@@ -3,7 +3,7 @@ import { judgedLife, workOutCarry } from '../carry/work-out.ts'
 import type { Machine } from '../model/machine.ts'
 import type { Position } from '../model/position.ts'
 import { float, type Float } from '../shaftline/float.ts'
-import { growth, growthMarginMm, withinBounds, type Growth } from '../shaftline/growth.ts'
+import { growth, growthMarginMm, withinBounds, withinShafts, type Growth } from '../shaftline/growth.ts'
 
 /** How the shaft grows and what comes of it. */
 export interface GrowthOutcome {
@@ -26,6 +26,8 @@ export function growthOutcome(position: Position, machine: Machine, lookup: Bear
 
 function roomFor({ float: given }: Position, { growthMm }: Growth, bearing: ResolvedBearing | null): Float | null {
   const { locatedEnds, roomTowardMm, roomAwayMm, spanMm, housingStiffnessNPerMm } = given
+  // Where nothing else is known of the shaft it is as thick as its seat; one that is thicker pushes harder.
+  const thick = given.shaftDiameterMm ?? bearing?.row.boreMm
   if (locatedEnds === null) return null
   if (locatedEnds !== 2 && (roomTowardMm === null || roomAwayMm === null)) return null
   return float({
@@ -35,8 +37,7 @@ function roomFor({ float: given }: Position, { growthMm }: Growth, bearing: Reso
     ...(roomTowardMm === null ? {} : { roomTowardMm }),
     ...(roomAwayMm === null ? {} : { roomAwayMm }),
     ...(spanMm === null ? {} : { spanMm }),
-    // Nothing else is known of the shaft; one that is thicker between its seats pushes harder.
-    ...(bearing ? { shaftDiameterMm: Math.max(3, bearing.row.boreMm) } : {}),
+    ...(thick === undefined ? {} : { shaftDiameterMm: withinShafts(thick) }),
     ...(housingStiffnessNPerMm === null ? {} : { housingStiffnessNPerMm }),
   })
 }

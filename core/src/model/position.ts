@@ -163,6 +163,7 @@ const FloatFields = z.strictObject({
   floatsIn: z.enum(['housing', 'bearing']).default('housing').meta({ title: 'Floats in' }),
   endPlayMm: quantity(z.number().min(-0.5).max(5), 'End play set cold, minus for preload', 'length', 'mm'),
   housingStiffnessNPerMm: quantity(z.number().gt(0).max(1e8), 'Housing gives', 'stiffness', 'N/mm'),
+  shaftDiameterMm: quantity(z.number().min(3).max(2000), 'Shaft between them', 'length', 'mm'),
   locatedEnds: z
     .union([z.literal(0), z.literal(1), z.literal(2)])
     .nullable()

@@ -2,6 +2,7 @@ import type { Machine } from '../model/machine.ts'
 import type { Position } from '../model/position.ts'
 import type { ShaftLine } from '../model/shaft-line.ts'
 import { lineLoads, type LineLoads } from './support-loads.ts'
+import { spanDiameterMm } from './span-diameter.ts'
 
 const known = new WeakMap<ShaftLine, LineLoads>()
 const knownSteps = new WeakMap<ShaftLine, LineLoads[]>()
@@ -70,6 +71,7 @@ export function withShaftLine(position: Position, machine: Machine): Position {
       hottestC: shaft.hottestC,
       shaftMaterial: shaft.material,
       housingStiffnessNPerMm: shaft.housingStiffnessNPerMm,
+      shaftDiameterMm: spanDiameterMm(shaft),
       ...roomsOf(shaft),
     },
   }

@@ -26,6 +26,8 @@ export const growthMarginMm = 0.25
 /** Most that `float` takes; a shaft that grows more is bound in any housing. */
 const mostGrowthMm = 50
 export const withinBounds = (growthMm: number): number => Math.max(-mostGrowthMm, Math.min(mostGrowthMm, growthMm))
+/** Diameters that `float` takes, mm. */
+export const withinShafts = (diameterMm: number): number => Math.max(3, Math.min(2000, diameterMm))
 
 /**
  * How far a shaft grows between its bearings, by three schools.

@@ -1,7 +1,8 @@
 import type { ShaftLine } from '../model/shaft-line.ts'
 import { roomsOf } from './apply-loads.ts'
 import { float } from './float.ts'
-import { growth, growthMarginMm, withinBounds, type Growth } from './growth.ts'
+import { growth, growthMarginMm, withinBounds, withinShafts, type Growth } from './growth.ts'
+import { spanDiameterMm } from './span-diameter.ts'
 
 /** How the shaft of a line grows, which way, and what comes of it. */
 export interface LineGrowth {
@@ -33,7 +34,7 @@ export function lineGrowth(line: ShaftLine): LineGrowth | null {
   const to = held.length === 1 && floating && held[0] ? (floating.xMm > held[0].xMm ? 'right' : 'left') : null
   const { roomTowardMm, roomAwayMm } = roomsOf(line)
   const known = held.length >= 2 || (roomTowardMm !== null && roomAwayMm !== null)
-  const thinnest = Math.min(...line.sections.map(({ diameterMm }) => diameterMm))
+  const thick = spanDiameterMm(line)
   const room = known
     ? float({
         growthMm: withinBounds(grown.growthMm),
@@ -42,7 +43,7 @@ export function lineGrowth(line: ShaftLine): LineGrowth | null {
         ...(roomTowardMm === null ? {} : { roomTowardMm }),
         ...(roomAwayMm === null ? {} : { roomAwayMm }),
         spanMm: Math.min(spanMm, 20_000),
-        shaftDiameterMm: Math.max(3, Math.min(thinnest, 2000)),
+        ...(thick === null ? {} : { shaftDiameterMm: withinShafts(thick) }),
         ...(line.housingStiffnessNPerMm === null ? {} : { housingStiffnessNPerMm: line.housingStiffnessNPerMm }),
       })
     : null

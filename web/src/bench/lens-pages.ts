@@ -69,6 +69,7 @@ const fieldsOfPage: Record<string, readonly string[]> = {
     'float.hottestC',
     'float.roomTowardMm',
     'float.roomAwayMm',
+    'float.shaftDiameterMm',
     'float.housingStiffnessNPerMm',
   ],
   pair: ['float.endPlayMm'],

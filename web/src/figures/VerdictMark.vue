@@ -29,7 +29,9 @@ const words: Record<LensState, string> = {
 </template>
 
 <style scoped>
+/* What only a reader hears stays within the mark, or it would lengthen the page behind a list that scrolls. */
 .verdict {
+  position: relative;
   display: inline-flex;
   align-items: center;
   gap: 8px;

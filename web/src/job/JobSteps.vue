@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, nextTick, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { useSession } from '../shell/session.ts'
@@ -12,6 +12,18 @@ const { job, here } = defineProps<{ job: Job; here: string }>()
 const emit = defineEmits<{ choose: [key: string]; ask: [what: JobMove] }>()
 const session = useSession()
 const router = useRouter()
+
+/** The step on the screen stays in sight in the list, which runs across on a tablet held upright. */
+const list = useTemplateRef('list')
+watch(
+  [() => here, list],
+  async () => {
+    await nextTick()
+    const button = list.value?.querySelector('[aria-current]')
+    button?.scrollIntoView({ block: 'nearest', inline: 'center' })
+  },
+  { immediate: true },
+)
 
 const marks = { go: 'go', watch: 'watch', begun: 'open', open: 'open' } as const
 const mayWrite = computed(() => session.maySave && !job.ended.value)
@@ -36,7 +48,7 @@ const network = computed(() => {
     <p class="network" :class="{ away: job.away.value || !session.account }" role="status" data-test="network">
       {{ network }}
     </p>
-    <ol>
+    <ol ref="list">
       <li v-for="one in job.progress.value?.steps" :key="one.step.key">
         <button
           type="button"
@@ -155,8 +167,6 @@ a {
   }
 
   ol {
-    /* What only a reader hears stands beside its button and scrolls with it. */
-    position: relative;
     display: flex;
     overflow-x: auto;
   }

@@ -61,7 +61,10 @@ const roomMm = computed(() => {
       <QuantityField path="float.roomTowardMm" />
       <QuantityField path="float.roomAwayMm" />
     </template>
-    <QuantityField v-else path="float.housingStiffnessNPerMm" note="rigid if empty" />
+    <template v-else>
+      <QuantityField path="float.shaftDiameterMm" note="as its seat if empty" />
+      <QuantityField path="float.housingStiffnessNPerMm" note="rigid if empty" />
+    </template>
   </div>
   <div class="results">
     <FigureLine answer name="growth" :figure="figures['growth']!" @working="emit('working', $event)" />
