@@ -325,6 +325,17 @@ describe('a job at the machine', () => {
     await seeGone(driver, '[data-test="blockers"]')
   })
 
+  it('is planned for a day', async () => {
+    await click(driver, '[data-test="plan"]')
+    await driver.executeScript(
+      `const day = document.querySelector('[data-test="planned-day"]')
+       day.value = '2031-03-01'
+       day.dispatchEvent(new Event('input', { bubbles: true }))`,
+    )
+    await click(driver, '[data-test="state-confirm"]')
+    await seeText(driver, '[data-test="planned-for"]', /for Sat,? 1 Mar/)
+  })
+
   it('waits with a reason, is cancelled with one, and stands in the Yard meanwhile', async () => {
     await click(driver, '[data-test="wait"]')
     await fill(driver, '[data-test="state-reason"]', 'Lock washer on order')
@@ -338,6 +349,29 @@ describe('a job at the machine', () => {
     await fill(driver, '[data-test="state-reason"]', 'Fan stays until the stop')
     await click(driver, '[data-test="state-confirm"]')
     await seeText(driver, '[data-test="job-state"]', /cancelled/)
+  })
+
+  it('keeps what came too late on the device, with the reason, until it has been read', async () => {
+    await make('BM-11', 'Drive end')
+    await step('evidence')
+    await offline(true)
+    try {
+      await fill(driver, '[data-test="note"]', 'Fan cover rubs')
+      await click(driver, '[data-test="keep-note"]')
+      await seeText(driver, '[data-test="network"]', /1 entry kept here/)
+      await app.query(`update job set state = 'cancelled', reason = 'doubled' where number = ${await numberOf()}`)
+    } finally {
+      await offline(false)
+    }
+    const told = /Not taken: Mark and photograph: note “Fan cover rubs”.*takes nothing more.*Make a new job/s
+    await seeText(driver, '[data-test="refused"]', told)
+    await driver.navigate().refresh()
+    await seeText(driver, '[data-test="refused"]', told)
+    await seeText(driver, '[data-test="job-state"]', /cancelled/)
+    await click(driver, '[data-test="refused"] button')
+    await driver.navigate().refresh()
+    await see(driver, '[data-test="ended"]')
+    assert.isEmpty(await driver.findElements(By.css('[data-test="refused"]')))
   })
 
   it('holds on a narrow screen and by keyboard', async () => {

@@ -162,6 +162,27 @@ describe('when something goes wrong', () => {
       assert.equal(await valueOf('load.radialN'), '3456')
     })
 
+    it('a stopped database: what was seen before opens all the same, and is told to be old', async () => {
+      await openCarry('BM-12', 'Drive end')
+      await app.stopDatabase()
+      try {
+        await driver.navigate().refresh()
+        await seeText(driver, field('kept'), /cannot be reached.*how it stood on this device at \d/s)
+        await click(driver, '[data-lens="carry"]')
+        assert.equal(await valueOf('load.radialN'), '3456')
+        await click(driver, '.home')
+        await see(driver, '[data-machine="BM-12"]')
+        // What nobody looked at before is not there, and says so.
+        await driver.get(`${appUrl()}/register`)
+        await seeText(driver, '[role="alert"]', /database does not answer/)
+      } finally {
+        await app.startDatabase()
+      }
+      await driver.get(appUrl())
+      await see(driver, '[data-machine="BM-12"]')
+      await seeGone(driver, field('kept'))
+    })
+
     it('an expired session: sign in again and the draft is there', async () => {
       await openCarry('BM-12', 'Drive end')
       await fill(driver, field('load.radialN'), '3555')

@@ -35,6 +35,10 @@ const { failure, load } = useLoading(async () => {
   page.crumbs = [{ label: `Job ${number}`, to: { name: 'job', params: { id } } }, { label: `${machine.tag}, on paper` }]
 })
 const steps = computed(() => job.progress.value?.steps ?? [])
+/** Steps of one position, and those of the machine as a whole. */
+const stepsOf = (positionId: string) =>
+  steps.value.filter(({ step }) => !step.position || step.position.id === positionId)
+const photosOf = (positionId: string) => stepsOf(positionId).flatMap(({ photos }) => photos)
 const isLeft = computed(() => job.job.value?.state === 'done')
 
 type Reading = (typeof steps.value)[number]['readings'][number]
@@ -51,6 +55,9 @@ const limits = ({ reading: { low, high, expected, kind, quantity, decimals } }: 
     return format.inline({ kind: 'range', from: low, to: high }, quantity, { decimals })
   return low !== null ? `≥ ${shown(low)}` : high !== null ? `≤ ${shown(high)}` : ''
 }
+/** Nothing is within limits that has none. */
+const verdict = (one: Reading) =>
+  !one.entry ? '' : one.isOut ? `out: ${one.entry.reason ?? 'no reason given'}` : limits(one) && 'within'
 const print = () => window.print()
 </script>
 
@@ -121,27 +128,32 @@ const print = () => window.print()
             <th scope="col">By</th>
           </tr>
         </thead>
-        <tbody
-          v-for="state in steps.filter(({ step }) => !step.position || step.position.id === detail.id)"
-          :key="state.step.key"
-        >
+        <tbody v-for="state in stepsOf(detail.id)" :key="state.step.key">
           <tr v-for="(one, row) in state.readings" :key="one.reading.key">
             <th v-if="row === 0" scope="rowgroup" :rowspan="state.readings.length">{{ state.step.title }}</th>
             <td>{{ one.reading.label }}</td>
             <td :class="{ number: one.reading.kind === 'number' }">{{ limits(one) }}</td>
             <td class="value" :class="{ number: one.reading.kind === 'number' }">{{ value(one) }}</td>
-            <td>{{ one.entry ? (one.isOut ? `out: ${one.entry.reason ?? 'no reason given'}` : 'within') : '' }}</td>
-            <td>{{ one.entry?.by ?? '' }}</td>
+            <td>{{ verdict(one) }}</td>
+            <td class="by">{{ one.entry?.by ?? '' }}</td>
           </tr>
           <tr v-if="state.readings.length === 0">
             <th scope="row">{{ state.step.title }}</th>
             <td colspan="4">{{ state.step.does.map((line) => format.sentence(line)).join(' ') }}</td>
-            <td>{{ state.done?.by ?? '' }}</td>
+            <td class="by">{{ state.done?.by ?? '' }}</td>
           </tr>
         </tbody>
       </table>
-      <p v-for="note in steps.flatMap(({ notes }) => notes)" :key="note.id" class="note">
+      <p v-for="note in stepsOf(detail.id).flatMap(({ notes }) => notes)" :key="note.id" class="note">
         {{ note.text }} ({{ note.by }}, {{ shownWithYear(note.at) }})
+      </p>
+      <p v-if="photosOf(detail.id).length" class="photos">
+        <img
+          v-for="one in photosOf(detail.id)"
+          :key="one.id"
+          :src="`/api/jobs/${id}/photos/${one.photo}`"
+          :alt="`${one.name}, ${shownWithYear(one.at)}`"
+        />
       </p>
       <footer>
         <p>Done by</p>
@@ -254,8 +266,25 @@ thead th,
   font: 650 12px var(--label);
 }
 
-tbody {
+tr {
   break-inside: avoid;
+}
+
+.by {
+  white-space: nowrap;
+}
+
+.photos {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 3mm;
+  padding-top: 3mm;
+}
+
+.photos img {
+  height: 38mm;
+  max-width: 82mm;
+  border: 0.2mm solid #000;
 }
 
 .number {
@@ -304,6 +333,8 @@ footer p {
     width: auto;
     margin: 0;
     break-after: page;
+    /* Each page of a sheet is framed. */
+    box-decoration-break: clone;
   }
 
   .sheet:last-child {
@@ -314,5 +345,10 @@ footer p {
 @page {
   size: A4;
   margin: 10mm;
+
+  @bottom-right {
+    content: 'page ' counter(page) ' of ' counter(pages);
+    font: 9px var(--label);
+  }
 }
 </style>

@@ -259,8 +259,16 @@ async function signOut() {
 }
 
 @media print {
-  .band {
+  .band,
+  .kept {
     display: none;
+  }
+
+  .frame,
+  .page {
+    display: block;
+    height: auto;
+    overflow: visible;
   }
 }
 </style>
