@@ -325,12 +325,7 @@ onBeforeUnmount(() => {
 
 .link {
   padding: 4px 0;
-  border: 0;
-  background: none;
   color: var(--ink-2);
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
 }
 
 @media (max-width: 980px) {

@@ -29,13 +29,4 @@ a {
   color: inherit;
   text-underline-offset: 3px;
 }
-
-.link {
-  padding: 0;
-  border: 0;
-  background: none;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
-}
 </style>

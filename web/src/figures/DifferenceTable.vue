@@ -53,13 +53,11 @@ function told(value: unknown, quantity: InputDifference['quantity']): string {
 <style scoped>
 table {
   max-width: 720px;
-  border-collapse: collapse;
 }
 
 th {
   font: 15px var(--label);
   color: var(--ink-2);
-  text-align: left;
 }
 
 th,

@@ -132,12 +132,10 @@ const troubles = computed(() =>
 <style scoped>
 table {
   width: 100%;
-  border-collapse: collapse;
   table-layout: fixed;
 }
 
 th {
-  font-weight: 400;
   text-align: right;
 }
 

@@ -172,13 +172,11 @@ h2:focus {
 
 table {
   width: 100%;
-  border-collapse: collapse;
 }
 
 th {
   font: 15px var(--label);
   color: var(--ink-2);
-  text-align: left;
 }
 
 th,

@@ -244,7 +244,6 @@ table,
 .change {
   width: 100%;
   max-width: none;
-  border-collapse: collapse;
 }
 
 .change {
@@ -268,6 +267,10 @@ thead th,
 
 tr {
   break-inside: avoid;
+}
+
+tbody th {
+  font-weight: 700;
 }
 
 .by {

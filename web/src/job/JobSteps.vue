@@ -149,12 +149,6 @@ li button {
 
 .link {
   min-height: 32px;
-  padding: 0;
-  border: 0;
-  background: none;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
 }
 
 a {

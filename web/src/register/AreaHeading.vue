@@ -97,13 +97,7 @@ form {
 }
 
 .link {
-  padding: 0;
-  border: 0;
-  background: none;
   color: var(--ink-2);
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
 }
 
 .link:disabled {

@@ -159,15 +159,6 @@ const most = 500
   gap: 14px;
 }
 
-table {
-  border-collapse: collapse;
-}
-
-th {
-  font-weight: 400;
-  text-align: left;
-}
-
 td,
 th {
   padding: 6px 18px 6px 0;

@@ -211,16 +211,6 @@ header {
   gap: 16px;
 }
 
-.link {
-  padding: 0;
-  border: 0;
-  background: none;
-  color: inherit;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
-}
-
 .count,
 .failure {
   padding: 0 24px 6px;

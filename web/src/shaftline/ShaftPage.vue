@@ -384,12 +384,6 @@ a {
 
 table {
   width: 100%;
-  border-collapse: collapse;
-}
-
-th {
-  font-weight: 400;
-  text-align: left;
 }
 
 th,
@@ -429,15 +423,6 @@ h3 {
 
 .holder {
   padding: 2px 0;
-}
-
-.link {
-  padding: 0;
-  border: 0;
-  background: none;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
 }
 
 .feed {

@@ -154,14 +154,6 @@ ol {
   gap: 18px;
 }
 
-.link {
-  padding: 0;
-  border: 0;
-  background: none;
-  text-decoration: underline;
-  cursor: pointer;
-}
-
 header {
   display: grid;
   gap: 8px;

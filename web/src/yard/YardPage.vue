@@ -109,14 +109,9 @@ ol {
   margin-bottom: 4px;
 }
 
-a {
+li a {
   color: inherit;
   text-decoration: none;
-}
-
-.link {
-  text-decoration: underline;
-  text-underline-offset: 3px;
 }
 
 .calls {

@@ -285,12 +285,6 @@ progress {
 
 table {
   width: 100%;
-  border-collapse: collapse;
-}
-
-th {
-  font-weight: 400;
-  text-align: left;
 }
 
 th,

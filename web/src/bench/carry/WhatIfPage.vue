@@ -134,13 +134,4 @@ const filmKnown = computed(() => cases.value.some(({ key }) => key === 'hotter')
 .none {
   color: var(--stop);
 }
-
-.link {
-  padding: 0;
-  border: 0;
-  background: none;
-  color: var(--ink);
-  text-decoration: underline;
-  cursor: pointer;
-}
 </style>

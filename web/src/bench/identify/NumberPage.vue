@@ -129,11 +129,6 @@ dd {
 
 .link {
   padding: 2px 4px;
-  border: 0;
-  background: none;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
 }
 
 .evidence,

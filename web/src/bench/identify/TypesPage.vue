@@ -71,7 +71,6 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 table {
   width: 100%;
-  border-collapse: collapse;
   font-size: 14px;
 }
 
@@ -94,8 +93,6 @@ thead th {
 
 tbody th {
   padding: 4px 6px 4px 0;
-  font-weight: 400;
-  text-align: left;
   white-space: nowrap;
 }
 

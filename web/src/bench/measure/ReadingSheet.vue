@@ -81,13 +81,7 @@ const unreadable = computed(() =>
 
 table {
   width: 100%;
-  border-collapse: collapse;
   table-layout: fixed;
-}
-
-th {
-  font-weight: 400;
-  text-align: left;
 }
 
 thead th:first-child {
