@@ -68,6 +68,7 @@ export {
   formatInput,
   formatNumber,
   formatQuantity,
+  fromShown,
   parseQuantity,
   thinSpace,
   toShown,

@@ -62,7 +62,7 @@ const slack = ({ decimals }: JobReading) => 0.5 * 10 ** -(decimals + 1)
  * How far a job has come, from its entries in the order they were made.
  *
  * A reading made again replaces the one before; both stay in the entries. A step that was reopened is open until it is done
- * again.
+ * again, and so is one whose readings no longer let it pass.
  */
 export function jobProgress(steps: readonly JobStep[], entries: readonly SignedEntry[]): JobProgress {
   const states = steps.map((step) =>
@@ -94,7 +94,8 @@ function stepState(step: JobStep, entries: readonly SignedEntry[]): StepState {
     }),
     ...(step.heat && heat?.event !== 'home' ? ['the ring is not home'] : []),
   ]
-  const done = last?.kind === 'done' ? last : null
+  // What was entered since may have opened it: a reading taken again that is out of limits, a ring that is hot again.
+  const done = last?.kind === 'done' && blockers.length === 0 ? last : null
   const marked = readings.some(({ isOut }) => isOut)
   return {
     step,

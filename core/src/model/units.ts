@@ -117,6 +117,10 @@ function unitOf(quantity: Quantity, symbol: string): Unit {
 export const toShown = (value: number, quantity: Quantity, system: UnitSystem): number =>
   unitOf(quantity, unitSymbol(quantity, system)).fromBase(value)
 
+/** A value in the unit the system shows, in its base unit. */
+export const fromShown = (value: number, quantity: Quantity, system: UnitSystem): number =>
+  unitOf(quantity, unitSymbol(quantity, system)).toBase(value)
+
 /**
  * Reads a quantity as a person types it: `70`, `2.5 in`, `2 1/2 in`, `210 F`, `900 lbf`, `12,5`, `1 480`.
  *

@@ -190,6 +190,20 @@ describe('a reading', () => {
 
 describe('the progress of a job', () => {
   const steps = job()
+  /** Everything that lets a step pass, in the middle of its limits. */
+  const whole = ({ key, cautions, readings, heat }: JobStep): SignedEntry[] => [
+    ...cautions.map((_, caution) => entry(key, 'acknowledged', { caution })),
+    ...readings.map(({ key: name, kind, low, high, expected }) => {
+      const middle = low !== null && high !== null ? (low + high) / 2 : (low ?? high ?? 1)
+      return read(
+        key,
+        name,
+        kind === 'number' ? { value: middle } : { text: expected ?? (kind === 'yes' ? 'yes' : 'seen') },
+      )
+    }),
+    ...(heat ? [entry(key, 'heat', { event: 'home', innerC: 100, outerC: 80, seconds: 140 })] : []),
+    entry(key, 'done'),
+  ]
   const lockOut = [entry('lock-out', 'acknowledged', { caution: 0 }), read('lock-out', 'dead', { text: 'yes' })]
 
   it('stands at the first step, which says what is in the way', () => {
@@ -209,7 +223,11 @@ describe('the progress of a job', () => {
     const key = 'gauge:Coupling end'
     const low = readingOf(stepOf(steps, 'gauge'), 'shaft-0').low ?? 0
     const state = (answer: { value: number; reason?: string }) =>
-      jobProgress(steps, [read(key, 'shaft-0', answer), entry(key, 'done')]).steps.find(({ step }) => step.key === key)
+      jobProgress(steps, [
+        ...whole(stepOf(steps, 'gauge')),
+        read(key, 'shaft-0', answer),
+        entry(key, 'done'),
+      ]).steps.find(({ step }) => step.key === key)
     assert.include(state({ value: low - 0.01 })?.blockers.join(), 'out of limits and has no reason')
     const reasoned = state({ value: low - 0.01, reason: 'Sleeve is on order' })
     assert.notInclude(reasoned?.blockers.join(), 'no reason')
@@ -239,6 +257,26 @@ describe('the progress of a job', () => {
     assert.equal(jobProgress(steps, entries).current, 'lock-out')
   })
 
+  it('opens a step again by a reading that no longer passes, until it has a reason', () => {
+    const entries = [...whole(stepOf(steps, 'gauge'))]
+    const state = (...later: SignedEntry[]) =>
+      jobProgress(steps, [...entries, ...later]).steps.find(({ step }) => step.key === 'gauge:Coupling end')
+    assert.equal(state()?.state, 'go')
+    const out = state(read('gauge:Coupling end', 'shaft-0', { value: 1 }))
+    assert.isNull(out?.done)
+    assert.equal(out?.state, 'begun')
+    assert.equal(state(read('gauge:Coupling end', 'shaft-0', { value: 1, reason: 'sleeved later' }))?.state, 'watch')
+  })
+
+  it('opens a step again by a ring that is heated once more', () => {
+    const entries = whole(stepOf(steps, 'mount'))
+    const lifted = entry('mount:Coupling end', 'heat', { event: 'lifted', innerC: 108, outerC: 80, seconds: 140 })
+    const stateOf = (all: SignedEntry[]) =>
+      jobProgress(steps, all).steps.find(({ step }) => step.key === 'mount:Coupling end')?.state
+    assert.equal(stateOf(entries), 'go')
+    assert.equal(stateOf([...entries, lifted]), 'begun')
+  })
+
   it('is complete when every step is done, in whatever order', () => {
     fc.assert(
       fc.property(
@@ -247,9 +285,9 @@ describe('the progress of a job', () => {
           { minLength: steps.length },
         ),
         (keys) => {
-          const entries = keys.map((key) => entry(key, 'done'))
-          assert.isTrue(jobProgress(steps, entries).complete)
-          assert.isFalse(jobProgress(steps, entries.slice(1)).complete)
+          const byStep = keys.map((key) => whole(steps.find((step) => step.key === key)!))
+          assert.isTrue(jobProgress(steps, byStep.flat()).complete)
+          assert.isFalse(jobProgress(steps, byStep.slice(1).flat()).complete)
         },
       ),
       { numRuns: 30 },

@@ -6,8 +6,11 @@ import {
   formatInput,
   formatNumber,
   formatQuantity,
+  fromShown,
   parseQuantity,
+  quantities,
   thinSpace,
+  toShown,
   unitSpace,
   type Quantity,
   type UnitSystem,
@@ -104,6 +107,28 @@ describe('formatQuantity', () => {
   it('shows a rise of 10 K as 18 °F, not as 50', () => {
     assert.equal(formatQuantity(10, 'temperatureRise', 'inch'), '18')
     assert.equal(formatQuantity(10, 'temperature', 'inch'), '50')
+  })
+})
+
+describe('a value as it is shown', () => {
+  it('comes back as it was, in every unit there is', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...(Object.keys(quantities) as Quantity[])),
+        fc.constantFrom<UnitSystem>('metric', 'inch'),
+        fc.double({ min: -1e6, max: 1e6, noNaN: true }),
+        (quantity, system, value) => {
+          const back = fromShown(toShown(value, quantity, system), quantity, system)
+          assert.closeTo(back, value, 1e-9 * Math.max(1, Math.abs(value)))
+        },
+      ),
+    )
+  })
+
+  it('is in the unit of the system', () => {
+    assert.closeTo(fromShown(212, 'temperature', 'inch'), 100, 1e-9)
+    assert.closeTo(fromShown(2.5, 'length', 'inch'), 63.5, 1e-9)
+    assert.equal(fromShown(63.5, 'length', 'metric'), 63.5)
   })
 })
 

@@ -123,7 +123,10 @@ const parts = computed(() =>
 )
 
 const letterPx = 8.2
-const bigLetterPx = 10.6
+const bigLetterPx = 9.4
+/** Room for the letter of the next bearing, left of its arrow. */
+const letterGapPx = 24
+const rowPx = 19
 const longestArrow = 64
 const shortestArrow = 24
 
@@ -173,13 +176,15 @@ const arrows = computed(() => {
     ...sources.map(({ place, tipPx, length }) => place.y - tipPx - length),
     elevation.value.axisY,
   )
+  // Where there is too little room above, the rows come down together.
+  const lowestY = Math.max(highest - 6, 18 + Math.max(0, ...rows) * rowPx)
   return sources.map((source, index) => ({
     ...source,
     x: source.place.x,
     y: source.place.y - source.tipPx,
     labelX: labels[index]?.left ? source.place.x - 6 : source.place.x + 6,
     anchor: labels[index]?.left ? 'end' : 'start',
-    labelY: Math.max(18 + (rows[index] ?? 0) * 19, Math.min(highest - 6 - (rows[index] ?? 0) * 19, height)),
+    labelY: lowestY - (rows[index] ?? 0) * rowPx,
   }))
 })
 
@@ -193,29 +198,34 @@ const thrust = computed(() => {
   return { x: end.x + 14, y: end.y - 16, toRight, text: `thrust ${words.force(Math.abs(newton))}`, length: 54 }
 })
 
-/** Loads on the bearings, below the machine. */
-const reactions = computed(() =>
-  supports.value.map((support, index) => {
+/** Loads on the bearings, below the machine; words that would run into others go a row down. */
+const reactions = computed(() => {
+  const labels = supports.value.map((support, index) => {
     const load = assessment.supports[index]
     const { x, y } = at(support.xMm)
     const top = support.od / 2 + support.wall + 12
     const text = words.force((load?.downN ?? 0) < 0 ? -(load?.radialN ?? 0) : (load?.radialN ?? 0))
-    // Words keep clear of a wheel or pulley that reaches down beside the bearing.
-    const widthPx = text.length * bigLetterPx + 20
+    // Words keep clear of a wheel or pulley that reaches down beside the bearing, and of the next arrow.
+    const widthPx = text.length * bigLetterPx + 40
     const crowded = (from: number, to: number) =>
-      parts.value.some((part) => part.reach > top && part.x > from && part.x < to)
+      parts.value.some((part) => part.reach > top + 26 && part.x > from && part.x < to) ||
+      supports.value.some((other) => at(other.xMm).x > from + 1 && at(other.xMm).x < to - 1)
     return {
       letter: String.fromCharCode(65 + index),
       x,
       y: y + top,
-      left: crowded(x, x + widthPx) && !crowded(x - widthPx, x),
+      left: crowded(x, x + widthPx + letterGapPx) && !crowded(x - widthPx, x),
       lifted: (load?.downN ?? 0) < 0,
       text,
       textPx: text.length * bigLetterPx,
       axial: load && Math.abs(load.axialN) > 0.5 ? words.force(Math.abs(load.axialN)) : '',
     }
-  }),
-)
+  })
+  const rows = placeInRows(
+    labels.map(({ x, left, textPx }) => ({ x: left ? x - 34 - textPx : x - 32, width: textPx + 46 })),
+  )
+  return labels.map((label, index) => ({ ...label, wordsY: label.y + 44 + (rows[index] ?? 0) * 34 }))
+})
 const floor = computed(() => height - 18)
 
 const growth = computed(() => {
@@ -551,11 +561,14 @@ const isPicked = (what: Handle['what'], index: number) => picked?.what === what 
         :marker-end="`url(#${id}-ink)`"
       />
       <g :text-anchor="one.left ? 'end' : 'start'">
-        <text class="letter" :x="one.left ? one.x - 20 - one.textPx : one.x - 20" :y="one.y + 44">
+        <text v-if="!one.left" class="letter" :x="one.x - 20" :y="one.wordsY">
           {{ one.letter }}
         </text>
-        <text class="big" :x="one.left ? one.x - 12 : one.x + 12" :y="one.y + 44">{{ one.text }}</text>
-        <text v-if="one.axial" class="small" :x="one.left ? one.x - 12 : one.x + 12" :y="one.y + 60">
+        <text class="big" :x="one.left ? one.x - 12 : one.x + 12" :y="one.wordsY">
+          <tspan v-if="one.left" class="letter">{{ one.letter }}&#8194;</tspan>
+          {{ one.text }}
+        </text>
+        <text v-if="one.axial" class="small" :x="one.left ? one.x - 12 : one.x + 12" :y="one.wordsY + 16">
           {{ one.axial }} along
         </text>
       </g>

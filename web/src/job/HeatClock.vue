@@ -1,11 +1,21 @@
 <script setup lang="ts">
 import { useElementSize, useIntervalFn } from '@vueuse/core'
 import { HeaterSample } from '@yardfrost/contract'
-import { attempt, cooledFor, ringBehind, transferWindow, type HeatTarget, type SignedEntry } from '@yardfrost/core'
+import {
+  attempt,
+  cooledFor,
+  fromShown,
+  ringBehind,
+  toShown,
+  transferWindow,
+  type HeatTarget,
+  type SignedEntry,
+} from '@yardfrost/core'
 import { scaleLinear } from 'd3-scale'
 import { computed, onBeforeUnmount, ref, shallowRef, useTemplateRef } from 'vue'
 import { api, ApiFailure } from '../api/client.ts'
 import { useFormat } from '../figures/use-format.ts'
+import { useSettings } from '../shell/settings.ts'
 
 /**
  * The heat clock: both probes against time while the heater is on, what the ring must reach and must not pass, the moment to
@@ -32,6 +42,7 @@ const emit = defineEmits<{
 }>()
 
 const format = useFormat()
+const settings = useSettings()
 const samples = shallowRef<HeaterSample[]>([])
 const trouble = ref<{ message: string; fix: string } | null>(null)
 const running = ref(false)
@@ -176,6 +187,13 @@ const cooling = computed(() => {
     return `${index === 0 ? 'M' : 'L'}${x.value(heatedS.value + seconds).toFixed(1)} ${y.value(celsius).toFixed(1)}`
   }).join('')
 })
+/** Round degrees of the scale that is read in. */
+const ticks = computed(() =>
+  scaleLinear()
+    .domain(y.value.domain().map((celsius) => toShown(celsius, 'temperature', settings.units)))
+    .ticks(6)
+    .map((shown) => fromShown(shown, 'temperature', settings.units)),
+)
 const minutes = computed(() => x.value.ticks(6).filter((seconds) => seconds % 30 === 0))
 </script>
 
@@ -191,7 +209,7 @@ const minutes = computed(() => x.value.ticks(6).filter((seconds) => seconds % 30
           :y="y(Math.min(target.limitC, target.aimC + 8))"
           :height="Math.max(2, y(target.aimC) - y(Math.min(target.limitC, target.aimC + 8)))"
         />
-        <g v-for="tick in y.ticks(6)" :key="tick" class="grid">
+        <g v-for="tick in ticks" :key="tick" class="grid">
           <line :x1="x.range()[0]" :x2="x.range()[1]" :y1="y(tick)" :y2="y(tick)" />
           <text :x="44" :y="y(tick) + 5" text-anchor="end">{{ degrees(tick) }}</text>
         </g>
@@ -214,7 +232,7 @@ const minutes = computed(() => x.value.ticks(6).filter((seconds) => seconds % 30
         <path v-if="cooling" class="cooling" :d="cooling" />
         <template v-if="last">
           <circle class="inner-dot" :cx="x(last.seconds)" :cy="y(last.innerC)" r="7" />
-          <text class="outer-word" :x="x(last.seconds) + 10" :y="y(last.outerC) + 5">outer ring</text>
+          <text class="outer-word" :x="x(last.seconds) + 10" :y="y(last.outerC) + 18">outer ring</text>
         </template>
       </svg>
     </div>

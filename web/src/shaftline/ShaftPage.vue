@@ -239,7 +239,7 @@ onBeforeUnmount(() => {
             <h3>What buys most life</h3>
             <ol class="levers" data-test="levers">
               <li v-for="lever in levers" :key="lever.label">
-                <strong>{{ times(lever.ratio) }}</strong> {{ format.sentence(lever.label) }}
+                <strong>{{ times(lever.ratio) }}</strong> <span>{{ format.sentence(lever.label) }}</span>
               </li>
             </ol>
           </template>
@@ -409,9 +409,14 @@ td {
   list-style: none;
 }
 
+/* The factor stands in a column of its own. */
+.levers li {
+  display: grid;
+  grid-template-columns: 62px 1fr;
+  align-items: baseline;
+}
+
 .levers strong {
-  display: inline-block;
-  min-width: 58px;
   font-size: 17px;
 }
 
