@@ -53,7 +53,7 @@ const jobs: DemoJob[] = [
     until: 'check-new',
     readings: {
       'number': { text: '6311' },
-      'shaft-0': { value: 54.996, reason: 'Sleeve is on order; runs until the stop in March' },
+      'shaft-0': { value: 54.989, reason: 'Sleeve is on order; runs until the stop in March' },
     },
     notes: { evidence: 'Grease dry and brown, cover side' },
   },
