@@ -2,9 +2,8 @@ import type { EntriesKept, JobDetail, JobSummary } from '@yardfrost/contract'
 import type { JobEntry } from '@yardfrost/core'
 import { assert } from 'chai'
 import { randomUUID } from 'node:crypto'
-import type { AddressInfo } from 'node:net'
-import { createServer } from 'node:http'
 import type request from 'supertest'
+import { listening } from './listening.ts'
 import { testApp, type TestApp } from './test-app.ts'
 
 /** The smallest picture there is: one grey point. */
@@ -289,34 +288,17 @@ describe('jobs', () => {
   })
 
   it('are told to whoever watches, within a second', async () => {
-    const server = createServer(test.app)
-    await new Promise<void>((listening) => server.listen(0, '127.0.0.1', () => listening()))
-    const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}/api`
-    const signIn = await fetch(`${base}/session`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ login: 'viewer@north', password: 'a long enough one' }),
-    })
-    const cookie = signIn.headers.getSetCookie()[0]?.split(';')[0] ?? ''
-    const stop = new AbortController()
-    const stream = await fetch(`${base}/jobs/${job.id}/events`, { headers: { cookie }, signal: stop.signal })
-    assert.match(stream.headers.get('content-type') ?? '', /^text\/event-stream/)
-    const reader = stream.body?.getReader()
-    let heard = ''
+    const site = await listening(test.app, 'viewer@north')
     try {
-      const hear = async (pattern: RegExp) => {
-        while (!pattern.test(heard)) heard += new TextDecoder().decode((await reader?.read())?.value)
-      }
-      await hear(/event: job/)
-      heard = ''
+      const stream = await site.open(`/jobs/${job.id}/events`)
+      assert.match(stream.response.headers.get('content-type') ?? '', /^text\/event-stream/)
+      await stream.hear(/event: job/)
       const began = Date.now()
       await send([entry('arrival', 'note', { text: 'heard at once' })])
-      await hear(/heard at once/)
+      await stream.hear(/heard at once/)
       assert.isBelow(Date.now() - began, 1000)
     } finally {
-      stop.abort()
-      server.closeAllConnections()
-      await new Promise((closed) => server.close(closed))
+      await site.stop()
     }
   })
 })

@@ -27,7 +27,7 @@ export interface TestApp {
  *
  * @param heaterPort - where a heater listens; without one it cannot be reached
  */
-export async function testApp(name: string, heaterPort = 0): Promise<TestApp> {
+export async function testApp(name: string, heaterPort: () => number = () => 0): Promise<TestApp> {
   const database = await testDatabase(name)
   await migrate(database.pool)
   const site = await seedSite(database.pool, references.catalogue, 'north')
@@ -39,7 +39,7 @@ export async function testApp(name: string, heaterPort = 0): Promise<TestApp> {
     pool: database.pool,
     references,
     gauge: gaugeAt('127.0.0.1', gauge.port),
-    heater: heaterAt('127.0.0.1', () => heaterPort),
+    heater: heaterAt('127.0.0.1', heaterPort),
     watch,
     secret: 'for tests',
     version: '1.2.3',

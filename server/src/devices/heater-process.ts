@@ -17,6 +17,7 @@ export async function startHeaterProcess(): Promise<HeaterProcess> {
   let port = 0
   let stopped = false
   let child: ChildProcess
+  let again: ReturnType<typeof setTimeout> | undefined
   const start = (): Promise<void> =>
     new Promise((listening) => {
       child = fork(program, { execArgv: ['--import', 'tsx'], stdio: ['ignore', 'pipe', 'inherit', 'ipc'] })
@@ -25,7 +26,7 @@ export async function startHeaterProcess(): Promise<HeaterProcess> {
         listening()
       })
       child.once('exit', () => {
-        if (!stopped) setTimeout(() => void start(), againMs)
+        if (!stopped) again = setTimeout(() => void start(), againMs)
       })
     })
   await start()
@@ -34,6 +35,9 @@ export async function startHeaterProcess(): Promise<HeaterProcess> {
     kill: () => child.kill('SIGKILL'),
     stop: async () => {
       stopped = true
+      clearTimeout(again)
+      // One that died a moment ago, and has no follower yet, does not exit twice.
+      if (child.exitCode !== null || child.signalCode !== null) return
       const gone = new Promise<void>((exited) => child.once('exit', () => exited()))
       child.kill()
       await gone

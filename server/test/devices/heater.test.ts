@@ -29,6 +29,21 @@ describe('a line of the heater', () => {
     it(`refused: ${why}`, () => assert.throws(() => sampleOf(line), says))
 })
 
+describe('the process of the heater', () => {
+  it('stops at once, though it was killed a moment ago', async () => {
+    const heater = await startHeaterProcess()
+    heater.kill()
+    await new Promise((dead) => setTimeout(dead, 200))
+    await heater.stop()
+  })
+
+  it('stops once, however often it is told', async () => {
+    const heater = await startHeaterProcess()
+    await heater.stop()
+    await heater.stop()
+  })
+})
+
 describe('the simulated heater', () => {
   let heater: HeaterProcess
   before(async () => {

@@ -17,6 +17,8 @@ export const useSession = defineStore('session', () => {
   }
 
   async function signIn(given: SignIn): Promise<void> {
+    // What was kept for whoever was here before is not this person's to see.
+    await forgetAnswers()
     account.value = await api.signIn(given)
     loaded = true
   }
