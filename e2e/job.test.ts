@@ -7,6 +7,7 @@ import { By, type WebDriver } from 'selenium-webdriver'
 import { AppUnderTest } from './app-under-test.ts'
 import {
   appUrl,
+  choose,
   click,
   fill,
   openBrowser,
@@ -402,6 +403,8 @@ describe('a job at the machine', () => {
     await click(driver, '[data-page="way"]')
     await see(driver, '[data-way="induction heater"].go')
     await seeText(driver, '[data-way="oil injection"] s', /oil injection/)
+    await choose(driver, '[data-test="mount.holding"]', 'lock nut')
+    await see(driver, '[data-test="half-section"] [data-held]')
     await click(driver, '[data-page="clock"]')
     await see(driver, '[data-test="heat-clock"]')
   })

@@ -45,9 +45,10 @@ export {
   thickenerNames,
   type DutyStep,
   type FieldMeta,
+  type Holding,
 } from './model/position.ts'
 export { asLeft } from './job/as-left.ts'
-export { composeJob, type JobPosition } from './job/compose-job.ts'
+export { composeJob, usualHolding, type JobPosition } from './job/compose-job.ts'
 export { isOutOfLimits, jobProgress, type JobProgress, type SignedEntry, type StepState } from './job/job-progress.ts'
 export { runUpPoints, settledCheck } from './job/settled.ts'
 export { holdingWays } from './job/procedures.ts'

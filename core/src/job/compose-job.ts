@@ -188,7 +188,7 @@ const checked = {
 }
 
 /** A tapered bore without more is on a sleeve, an insert bearing is held by its screws, all others sit against a shoulder. */
-function usualHolding(bearing: ResolvedBearing | null): Holding {
+export function usualHolding(bearing: ResolvedBearing | null): Holding {
   if (bearing?.decoded.boreShape === 'tapered') return 'adapter-sleeve'
   return bearing?.row.type === 'insert-ball' ? 'set-screws' : 'shoulder'
 }

@@ -15,12 +15,14 @@ import { press } from './press.ts'
 export function assessMount(
   position: Position,
   lookup: BearingLookup,
-  interferenceMaxUm: number | null,
+  shaftMaxUm: number | null,
   housingMaxUm: number | null = null,
 ): LensAssessment {
   const bearing = lookup.kind === 'found' ? lookup.bearing : null
   if (bearing?.decoded.boreShape === 'tapered') return assessDriveUp(position, bearing)
   const { mount } = position
+  // Where the rollers run on the shaft nothing is shrunk onto it.
+  const interferenceMaxUm = mount.holding === 'no-inner-ring' ? 0 : shaftMaxUm
   const missing: Missing[] = []
   if (!bearing) missing.push({ field: 'bearing.designation', label: 'the bearing' })
   else if (interferenceMaxUm === null) missing.push({ field: 'seat.loadCase', label: 'the shaft fit, from Seat' })
@@ -80,7 +82,7 @@ export function assessMount(
     lens: 'mount',
     headline: 'ring',
     figures,
-    checks: heated && bearing ? [heatCheck(heated, bearing)] : [],
+    checks: heated && bearing ? [mount.holding === 'no-inner-ring' ? noInnerRing : heatCheck(heated, bearing)] : [],
     cautions: [
       ...(heated && heated.verdict === 'no-heat' ? coldCautions : hotCautions),
       ...(figures['chill'] ? frostCautions : []),
@@ -261,6 +263,14 @@ function limitFigure({ decoded }: ResolvedBearing): Figure {
     validity: 'Other schools: 80 °C for anything greased for life; about 95 °C also for open bearings.',
     school: 'by closure',
   }
+}
+
+const noInnerRing: Check = {
+  key: 'heat',
+  verdict: 'go',
+  reason: 'There is no inner ring to heat: the rollers run on the shaft.',
+  wayOut:
+    'Look at the path on the shaft first: it is the raceway, hardened and ground. Oil it, and turn the shaft as it goes in.',
 }
 
 function heatCheck(heated: Heat, { decoded, row }: ResolvedBearing): Check {

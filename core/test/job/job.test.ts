@@ -122,6 +122,17 @@ describe('the steps of a job', () => {
     assert.isAbove(heat?.slidesC ?? 0, 60)
   })
 
+  it('heat no inner ring where there is none', () => {
+    const roller: Changes = { bearing: { designation: 'NU313-C3' }, load: { radialN: 9000, speedRpm: 1475 } }
+    const bare = job({ ...roller, mount: { roomC: 20, holding: 'no-inner-ring' } })
+    const mount = stepOf(bare, 'mount')
+    assert.isNull(mount.heat)
+    assert.equal(mount.title, 'Press it home')
+    assert.match(stepOf(bare, 'lock').title, /no inner ring/)
+    const heated = job({ ...roller, mount: { roomC: 20, holding: 'shoulder' } })
+    assert.isNotNull(stepOf(heated, 'mount').heat)
+  })
+
   it('take the limits of the seats from Seat, and the drive-up from its table', () => {
     const shaft = readingOf(stepOf(job(), 'gauge'), 'shaft-0')
     assert.isAbove(shaft.high ?? 0, shaft.low ?? 0)

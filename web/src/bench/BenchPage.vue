@@ -19,6 +19,7 @@ import { useKeys } from '../shell/use-keys.ts'
 import CarryLens from './carry/CarryLens.vue'
 import ConflictPanel from './ConflictPanel.vue'
 import DiagnoseLens from './diagnose/DiagnoseLens.vue'
+import { drawnHolding } from './drawn-holding.ts'
 import FindingStrip from './FindingStrip.vue'
 import FloatLens from './float/FloatLens.vue'
 import GreaseLens from './grease/GreaseLens.vue'
@@ -93,7 +94,10 @@ useKeys({
 const frame = useTemplateRef('frame')
 const { width, height } = useElementSize(frame)
 
-const section = computed(() => (bench.bearing.value ? halfSection(bench.bearing.value) : null))
+const section = computed(() => {
+  const bearing = bench.bearing.value
+  return bearing && halfSection(bearing, drawnHolding(bench.inputs.value, bearing))
+})
 const slides = computed(() => bench.inputs.value.seat.slides === 'outer')
 const pxPerMm = computed(() =>
   section.value ? layOut(section.value, width.value, height.value, slides.value).scale.pxPerMm : 1,
@@ -115,7 +119,12 @@ const sized = (mm: number) => format.digits(mm, 'length', { decimals: Number.isI
 const dimensions = computed(() => {
   const row = bench.bearing.value?.row
   if (!row) return { width: '', bore: '', outside: '' }
-  return { width: sized(row.assemblyWidthMm ?? row.widthMm), bore: sized(row.boreMm), outside: sized(row.odMm) }
+  return {
+    width: sized(row.assemblyWidthMm ?? row.widthMm),
+    // Without an inner ring the shaft is the raceway.
+    bore: sized(section.value?.boreMm ?? row.boreMm),
+    outside: sized(row.odMm),
+  }
 })
 const caption = computed(() =>
   section.value && width.value > 0

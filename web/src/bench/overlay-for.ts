@@ -10,7 +10,7 @@ import type {
   ResolvedBearing,
 } from '@yardfrost/core'
 import { roundTimes } from '../drawing/elevation.ts'
-import type { HalfSection } from '../drawing/half-section.ts'
+import { boreAt, type HalfSection } from '../drawing/half-section.ts'
 import { emptyOverlay, type Callout, type Overlay, type Surface, type Tone } from '../drawing/overlay.ts'
 import type { Point } from '../drawing/outline.ts'
 
@@ -247,6 +247,20 @@ function mountOverlay(
   const ring = figures['ring']
   const rise = figures['rise']?.value
   const told = inWords(ring, words)
+  if (told && ring?.quantity === 'deviation') {
+    // Driven up a taper: the clearance goes, the ring travels.
+    const [contact] = section.contacts
+    if (contact) {
+      const at: Point = [contact.at[0], contact.at[1] + contact.radiusMm]
+      overlay.callouts.push({ figure: 'ring', at, tone: 'ember', main: told, sub: 'off the clearance, by driving up' })
+    }
+    const travel = inWords(figures['travel'], words)
+    if (travel) {
+      const at: Point = [section.inner.from * 0.5, boreAt(section, section.inner.from * 0.5)]
+      overlay.callouts.push({ figure: 'travel', at, tone: 'ink', main: travel, sub: 'along the taper' })
+    }
+    return overlay
+  }
   if (!told || ring?.quantity !== 'temperature') return overlay
   const heated = rise?.kind === 'number' && rise.number > 0
   overlay.hotInner = heated
@@ -266,7 +280,7 @@ function mountOverlay(
     overlay.grownBore = { offsetPx: truePx * times }
     overlay.callouts.push({
       figure: 'rise',
-      at: [section.inner.from * 0.6, section.boreMm / 2],
+      at: [section.inner.from * 0.6, boreAt(section, section.inner.from * 0.6)],
       tone: 'ink',
       main: `bore grows ${words.inline({ kind: 'number', number: growthUm }, 'deviation')}`,
       sub: `dashed, drawn ${times} times`,

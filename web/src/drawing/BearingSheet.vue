@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
-import type { HalfSection } from './half-section.ts'
-import { pathData, toX, toY } from './outline.ts'
+import { boreAt, type HalfSection } from './half-section.ts'
+import type { HeldRing } from './held-ring.ts'
+import { pathData, rightmost, toX, toY } from './outline.ts'
 import { placeLabels } from './place-labels.ts'
 import { breakLine, layOut } from './sheet.ts'
-import type { Callout, Overlay } from './overlay.ts'
+import type { Callout, Overlay, Surface } from './overlay.ts'
 
 /** Half-section of a bearing on its shaft in its housing, to scale, with what the lens is about laid over it. */
 const { section, width, height, slides, overlay, lit, dimensions } = defineProps<{
@@ -26,20 +27,32 @@ const y = (mm: number) => toY(scale.value, mm)
 
 const paths = computed(() => section.shapes.map(({ part, outline }) => ({ part, d: pathData(outline, scale.value) })))
 
+/** The shaft breaks off beyond what holds the ring. */
+const shaftTo = computed(() =>
+  Math.max(sheet.value.shaftTo, ...section.held.parts.map(({ outline }) => x(rightmost(outline)) + 16)),
+)
 const shaft = computed(() => {
-  const { shaftFrom: a, shaftTo: b } = sheet.value
-  const seat = section.boreMm / 2
-  const shoulder = section.innerShoulderY
-  const end = x(section.inner.to) + Math.min(60, (section.inner.to - section.inner.from) * scale.value.pxPerMm * 0.6)
-  const thread = seat * 0.93
-  const top = `M${a} ${y(shoulder)} H${x(section.inner.from)} V${y(seat)} H${end} V${y(thread)} H${b}`
+  const { shaftFrom: a } = sheet.value
+  const b = shaftTo.value
+  const { edge, ends } = section.held
+  // Steps that would stand beyond the break are drawn just before it.
+  const at = (mm: number) => (mm === -Infinity ? a : mm === Infinity ? b : Math.min(x(mm), b - 8))
+  const top = edge.map(([mm, high], index) => `${index === 0 ? 'M' : 'L'}${at(mm)} ${y(high)}`).join('')
+  const [first, last] = [edge[0]?.[1] ?? 0, edge.at(-1)?.[1] ?? 0]
   return {
     fill: `${top} V${y(0)} H${a} Z`,
     top,
-    left: breakLine(a, y(shoulder), y(0)),
-    right: breakLine(b, y(thread), y(0)),
+    left: breakLine(a, y(first), y(0)),
+    right: ends ? '' : breakLine(b, y(last), y(0)),
   }
 })
+const held = computed(() =>
+  section.held.parts.map(({ hatch, outline }) => ({ hatch, d: pathData(outline, scale.value) })),
+)
+const linesOf = (lines: HeldRing['threads']) =>
+  lines.map(([from, to]) => `M${x(from[0])} ${y(from[1])} L${Math.min(x(to[0]), shaftTo.value)} ${y(to[1])}`).join('')
+/** A fit lies on the bore, which may be tapered. */
+const surfaceY = (surface: Surface, mm: number) => y(surface.y === section.boreMm / 2 && section.held.hasInnerRing ? boreAt(section, mm) : surface.y) // prettier-ignore
 
 const housing = computed(() => {
   const { housingFrom: a, housingTo: b, housingTop: top, slidePx } = sheet.value
@@ -135,6 +148,8 @@ const arrows = computed(() =>
     <path class="edge" :d="shaft.top" />
     <path class="thin" :d="shaft.left" />
     <path class="thin" :d="shaft.right" />
+    <path class="thin" :d="linesOf(section.held.threads)" />
+    <path class="hidden" :d="linesOf(section.held.hidden)" />
 
     <path class="solid edge" :d="housing.body" />
     <path class="edge" :d="housing.body" :fill="`url(#${id}-housing)`" />
@@ -163,6 +178,14 @@ const arrows = computed(() =>
       <path v-else class="thin-edge" :d="d" />
     </template>
 
+    <template v-for="({ hatch, d }, index) in held" :key="`h${index}`">
+      <path v-if="hatch === 'black'" class="closure" :d="d" data-held />
+      <template v-else>
+        <path class="solid" :d="d" />
+        <path class="edge" :d="d" :fill="hatch === 'plain' ? 'none' : `url(#${id}-${hatch})`" data-held />
+      </template>
+    </template>
+
     <path
       v-for="(contact, index) in section.contacts"
       :key="`c${index}`"
@@ -187,8 +210,8 @@ const arrows = computed(() =>
       :class="[`surface-${surface.tone}`, { lit: lit === surface.figure }]"
       :x1="x(surface.from) + 3"
       :x2="x(surface.to) - 3"
-      :y1="y(surface.y)"
-      :y2="y(surface.y)"
+      :y1="surfaceY(surface, surface.from)"
+      :y2="surfaceY(surface, surface.to)"
       @mouseenter="emit('light', surface.figure)"
       @mouseleave="emit('light', null)"
     />
@@ -196,7 +219,7 @@ const arrows = computed(() =>
     <path
       v-if="overlay.grownBore"
       class="grown"
-      :d="`M${x(section.inner.from)} ${y(section.boreMm / 2) - overlay.grownBore.offsetPx} H${x(section.inner.to)}`"
+      :d="`M${x(section.inner.from)} ${y(section.bore.left) - overlay.grownBore.offsetPx} L${x(section.inner.to)} ${y(section.bore.right) - overlay.grownBore.offsetPx}`"
     />
 
     <path class="axis" :d="`M12 ${y(0)} H${width - 12}`" />
@@ -315,6 +338,14 @@ const arrows = computed(() =>
   fill: var(--ink);
   stroke: var(--ink);
   stroke-width: 1.2;
+}
+
+/* Edges behind the section. */
+.hidden {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.2;
+  stroke-dasharray: 6 4;
 }
 
 .thin-edge {

@@ -1,4 +1,5 @@
-import { overallWidth, type ResolvedBearing } from '@yardfrost/core'
+import { overallWidth, type Holding, type ResolvedBearing } from '@yardfrost/core'
+import { heldRing, type HeldRing } from './held-ring.ts'
 import { circle, mirrored, polygon, type Outline, type Point, type Segment } from './outline.ts'
 
 export type Part = 'inner-ring' | 'outer-ring' | 'element' | 'closure' | 'cage'
@@ -22,7 +23,15 @@ export interface HalfSection {
   outerShoulderY: number
   /** Middles of the rolling elements, for load lines. */
   contacts: { at: Point; angleRad: number; radiusMm: number }[]
+  /** Half the bore at either end of the inner ring, mm. */
+  bore: { left: number; right: number }
+  /** The shaft, and what holds the ring on it. */
+  held: HeldRing
 }
+
+/** Half the bore at a place along the inner ring, mm. */
+export const boreAt = ({ bore, inner }: Pick<HalfSection, 'bore' | 'inner'>, x: number): number =>
+  bore.left + ((bore.right - bore.left) * (x - inner.from)) / (inner.to - inner.from)
 
 /** Sizes every drawing works with, mm. */
 interface Frame {
@@ -34,15 +43,21 @@ interface Frame {
   element: number
   length: number
   alpha: number
+  /** What a tapered bore is wider by at either end, on the radius. */
+  rise: { left: number; right: number }
 }
 
 /**
  * Half-section of a bearing from its boundary dimensions and its estimated inside, to scale in mm.
  *
  * The middle of the bearing is at x = 0.
+ *
+ * @param holding - how the ring is held on its shaft; null where nobody has said
  */
-export function halfSection({ row, interior, decoded }: ResolvedBearing): HalfSection {
+export function halfSection({ row, interior, decoded }: ResolvedBearing, holding: Holding | null = null): HalfSection {
   const width = overallWidth(row)
+  const taper = decoded.boreShape === 'tapered' ? (decoded.features.includes('taper-1:30') ? 30 : 12) : Infinity
+  const rise = width / (2 * taper)
   const frame: Frame = {
     bore: row.boreMm / 2,
     od: row.odMm / 2,
@@ -52,6 +67,8 @@ export function halfSection({ row, interior, decoded }: ResolvedBearing): HalfSe
     element: interior.elementDiameterMm / 2,
     length: (interior.elementLengthMm ?? 0) / 2,
     alpha: (interior.contactAngleDeg * Math.PI) / 180,
+    // A withdrawal sleeve goes in from the right, where the nut of the others is.
+    rise: holding === 'withdrawal-sleeve' ? { left: 0, right: rise } : { left: rise, right: 0 },
   }
   const drawn = drawType(row.series, row.type, frame, {
     assembly: width,
@@ -62,15 +79,33 @@ export function halfSection({ row, interior, decoded }: ResolvedBearing): HalfSe
   const closed = { ...frame, width: drawn.outer?.to ?? frame.width }
   const shapes = [...drawn.shapes, ...closureShapes(closed, decoded.closure, decoded.closedSides)]
   const full = { from: -frame.width, to: frame.width }
+  const inner = drawn.inner ?? full
+  const outer = drawn.outer ?? full
+  const bore = { left: frame.bore + frame.rise.left, right: frame.bore + frame.rise.right }
+  const innerShoulderY = frame.bore + shoulder(frame)
+  const held = heldRing(
+    {
+      inner,
+      outer,
+      bore,
+      shoulderY: innerShoulderY,
+      ringTopY: frame.pitch - shoulderShare * frame.element,
+      racewayY: frame.pitch - frame.element,
+      pitchY: frame.pitch,
+    },
+    holding,
+  )
   return {
-    shapes,
-    inner: drawn.inner ?? full,
-    outer: drawn.outer ?? full,
-    boreMm: row.boreMm,
+    shapes: held.hasInnerRing ? shapes : shapes.filter(({ part }) => part !== 'inner-ring'),
+    inner,
+    outer,
+    boreMm: held.hasInnerRing ? row.boreMm : 2 * (frame.pitch - frame.element),
     odMm: row.odMm,
-    innerShoulderY: frame.bore + shoulder(frame),
+    innerShoulderY,
     outerShoulderY: frame.od - shoulder(frame),
     contacts: drawn.contacts,
+    bore,
+    held,
   }
 }
 
@@ -125,10 +160,11 @@ const ringOutline = (points: readonly (Point | Segment)[]): Outline => {
 
 /** Lower edge of an inner ring from right to left, with its chamfers; the upper edge is what rolls. */
 function innerRing(frame: Frame, top: readonly (Point | Segment)[], from = -frame.width, to = frame.width): Shape {
-  const { bore, chamfer: r } = frame
+  const { bore, chamfer: r, rise } = frame
+  const [left, right] = [bore + rise.left, bore + rise.right]
   return {
     part: 'inner-ring',
-    outline: ringOutline([...top, [to, bore + r], [to - r, bore], [from + r, bore], [from, bore + r]]),
+    outline: ringOutline([...top, [to, right + r], [to - r, right], [from + r, left], [from, left + r]]),
   }
 }
 

@@ -53,6 +53,10 @@ export function mirrored({ start, segments }: Outline): Outline {
   }
 }
 
+/** How far an outline reaches along the shaft, by its corners, mm. */
+export const rightmost = ({ start, segments }: Outline): number =>
+  Math.max(start[0], ...segments.map(({ to }) => to[0]))
+
 /** SVG path data of an outline. */
 export function pathData({ start, segments }: Outline, scale: Scale): string {
   const at = ([x, y]: Point) => `${toX(scale, x).toFixed(2)} ${toY(scale, y).toFixed(2)}`

@@ -3,6 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import type { PositionDetail } from '@yardfrost/contract'
 import { assess, lookUpBearing, withShaftLine, type Lens } from '@yardfrost/core'
 import { computed, useTemplateRef } from 'vue'
+import { drawnHolding } from '../bench/drawn-holding.ts'
 import { overlayFor } from '../bench/overlay-for.ts'
 import { catalogue, damage } from '../bench/references.ts'
 import BearingSheet from '../drawing/BearingSheet.vue'
@@ -21,7 +22,7 @@ const drawn = computed(() => {
   const found = lookUpBearing(inputs.bearing.designation, catalogue)
   if (found.kind !== 'found' || width.value === 0 || height.value === 0) return null
   const { bearing } = found
-  const section = halfSection(bearing)
+  const section = halfSection(bearing, drawnHolding(inputs, bearing))
   const slides = inputs.seat.slides === 'outer'
   const { pxPerMm } = layOut(section, width.value, height.value, slides).scale
   const assessment = assess(inputs, machine, catalogue, damage)
@@ -30,7 +31,7 @@ const drawn = computed(() => {
   const { row } = bearing
   const dimensions = {
     width: sized(row.assemblyWidthMm ?? row.widthMm),
-    bore: sized(row.boreMm),
+    bore: sized(section.boreMm),
     outside: sized(row.odMm),
   }
   return { section, slides, overlay, dimensions }

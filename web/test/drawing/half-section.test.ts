@@ -1,8 +1,8 @@
-import { lookUpBearing, readCatalogue, type ResolvedBearing } from '@yardfrost/core'
+import { holdings, lookUpBearing, readCatalogue, type ResolvedBearing } from '@yardfrost/core'
 import { assert } from 'chai'
 import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
-import { halfSection } from '../../src/drawing/half-section.ts'
+import { boreAt, halfSection } from '../../src/drawing/half-section.ts'
 import { pathData, type Outline, type Point } from '../../src/drawing/outline.ts'
 import { placeLabels } from '../../src/drawing/place-labels.ts'
 import { layOut, scaleWords } from '../../src/drawing/sheet.ts'
@@ -39,6 +39,75 @@ describe('half-section', () => {
       const slack = one.row.type === 'insert-ball' ? 0.06 * one.row.odMm : 1e-6
       assert.approximately(Math.max(...rings.map(([, y]) => y)), one.row.odMm / 2, slack, designation)
     }
+  })
+
+  describe('held on its shaft', () => {
+    const sizes = ['623', '6214', '61840', '22220-K', '24060-K30', 'UC212', 'NU214', '32214', '7210', '1214-K']
+    for (const holding of holdings)
+      it(`by ${holding.replace(/-/g, ' ')}: nothing reaches into what rolls, and the shaft steps one way along`, () => {
+        for (const designation of sizes) {
+          const one = bearing(designation)
+          const section = halfSection(one, holding)
+          const { edge, ends, parts, threads, hidden, hasInnerRing } = section.held
+          const why = `${designation} ${holding}`
+          const places = edge.map(([x]) => x)
+          assert.deepEqual(
+            places,
+            [...places].sort((a, b) => a - b),
+            why,
+          )
+          assert.equal(edge.at(-1)?.[0] === Infinity, !ends, why)
+          for (const [, y] of edge) assert.isTrue(y >= 0 && y < one.row.odMm / 2, why)
+          for (const { outline } of parts) {
+            const points = corners(outline)
+            for (const [x, y] of points) {
+              assert.isTrue(Number.isFinite(x) && Number.isFinite(y), why)
+              assert.isAtLeast(y, 0, why)
+              // A nut may stand as high as the middle of what rolls, beside the bearing; never into the outer ring.
+              assert.isBelow(y, one.row.odMm / 2, why)
+            }
+            assert.isAbove(Math.max(...points.map(([, y]) => y)), Math.min(...points.map(([, y]) => y)), why)
+          }
+          for (const [from, to] of [...threads, ...hidden]) assert.isBelow(from[0], to[0], why)
+          assert.equal(hasInnerRing, holding !== 'no-inner-ring', why)
+        }
+      })
+
+    it('by no inner ring: the rollers run on the shaft', () => {
+      const section = halfSection(bearing('NU214'), 'no-inner-ring')
+      assert.isEmpty(section.shapes.filter(({ part }) => part === 'inner-ring'))
+      const [{ at, radiusMm } = { at: [0, 0] as const, radiusMm: 0 }] = section.contacts
+      assert.approximately(section.boreMm / 2, at[1] - radiusMm, 1e-9)
+      assert.approximately(Math.max(...section.held.edge.map(([, y]) => y)), section.boreMm / 2, 1e-9)
+    })
+
+    it('by an end plate: the shaft ends short of the ring, so that the plate clamps the ring', () => {
+      const section = halfSection(bearing('6214'), 'end-plate')
+      const end = Math.max(...section.held.edge.map(([x]) => x))
+      assert.isBelow(end, section.inner.to)
+      const [plate] = section.held.parts
+      assert.approximately(Math.min(...corners(plate!.outline).map(([x]) => x)), section.inner.to, 1e-9)
+    })
+
+    it('by a sleeve: wide end of the bore away from the nut that drives it, or toward the one that pushes it in', () => {
+      const adapter = halfSection(bearing('22220-K'), 'adapter-sleeve')
+      const withdrawal = halfSection(bearing('22220-K'), 'withdrawal-sleeve')
+      const width = adapter.inner.to - adapter.inner.from
+      for (const [wide, narrow] of [
+        [adapter.bore.left, adapter.bore.right],
+        [withdrawal.bore.right, withdrawal.bore.left],
+      ] as const) {
+        assert.approximately(narrow, 50, 1e-9)
+        assert.approximately(wide - narrow, width / 24, 1e-9)
+      }
+      const steep = halfSection(bearing('24060-K30'), 'adapter-sleeve')
+      assert.approximately(steep.bore.left - steep.bore.right, (steep.inner.to - steep.inner.from) / 60, 1e-9)
+      assert.approximately(boreAt(adapter, adapter.inner.from), adapter.bore.left, 1e-9)
+      assert.approximately(boreAt(adapter, adapter.inner.to), adapter.bore.right, 1e-9)
+    })
+
+    it('by nothing that anybody stated: a shoulder, and nothing more', () =>
+      assert.isEmpty(halfSection(bearing('6214')).held.parts))
   })
 
   it('draws as many rolling elements as there are rows', () => {
