@@ -256,8 +256,8 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         // Somebody put locating rings at both ends, and salt cakes on the wheel.
         drawn: (line) => ({ assemblyC: 22, hottestC: 96, housingStiffnessNPerMm: 90_000, supports: line.supports.map((one) => ({ ...one, holds: 'both' })), parts: partsWith(line, { wheel: { massKg: 340, stuckG: 180, stuckRadiusMm: 300, pressurePa: 6500 } }), arrival: { 'work': { answer: 'partly', note: 'Contractor balanced it in spring' }, 'rings:Fan end': { answer: 'both', note: 'Seen with the cap off' } } }),
         positions: [
-          { name: 'Coupling end', past: [{ daysAgo: 722, float: { locatedEnds: 1 } }], savedDaysAgo: 17, bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { from: 'shaft-line', radialN: 3100, axialN: 900, speedRpm: 1460 }, seat: { ...locating, housing: 'split' }, mount: { roomC: 34 }, float: { ...heldFan, role: 'locating' }, grease: dusty },
-          { name: 'Fan end', past: [{ daysAgo: 722, float: { locatedEnds: 1 } }, { daysAgo: 366, float: { locatedEnds: 1 }, grease: { runningC: 74 } }], savedDaysAgo: 17, bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { from: 'shaft-line', radialN: 8600, axialN: 0, speedRpm: 1460 }, seat: { ...floating, housing: 'split' }, mount: { roomC: 34 }, float: { ...heldFan, role: 'floating' }, grease: dusty },
+          { name: 'Coupling end', past: [{ daysAgo: 722, float: { locatedEnds: 1 } }], savedDaysAgo: 17, bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { from: 'shaft-line', radialN: 3100, axialN: 900, speedRpm: 1460 }, seat: { ...locating, housing: 'split' }, mount: { holding: 'adapter-sleeve', roomC: 34 }, float: { ...heldFan, role: 'locating' }, grease: dusty },
+          { name: 'Fan end', past: [{ daysAgo: 722, float: { locatedEnds: 1 } }, { daysAgo: 366, float: { locatedEnds: 1 }, grease: { runningC: 74 } }], savedDaysAgo: 17, bearing: { designation: '22216 EK-C3', requiredClearance: 'C3' }, load: { from: 'shaft-line', radialN: 8600, axialN: 0, speedRpm: 1460 }, seat: { ...floating, housing: 'split' }, mount: { holding: 'adapter-sleeve', roomC: 34 }, float: { ...heldFan, role: 'floating' }, grease: dusty },
         ],
       },
       {
@@ -268,8 +268,8 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         sketch: { boreMm: 60, spanMm: 480, speedRpm: 2200, powerKw: 22 },
         drawn: (line) => ({ parts: [{ kind: 'pulley', id: 'belt', xMm: 40, massKg: 9, drive: 'v-belt', diameterMm: 200 }, ...partsWith(line, { wheel: { massKg: 60, diameterMm: 620 } }).filter(({ id }) => id !== 'coupling')] }),
         positions: [
-          { name: 'Belt end', bearing: { designation: '6313-C3', requiredClearance: 'C3', requiredClosure: 'open' }, load: { radialN: 4600, axialN: 0, speedRpm: 2200 }, seat: locating, mount: { roomC: 28, coolingC: 5 } },
-          { name: 'Fan end', bearing: { designation: '6311-C3', requiredClearance: 'C3', requiredClosure: 'open' }, load: { radialN: 2600, axialN: 380, speedRpm: 2200 }, seat: { ...locating, shaftReadingsMm: taperedShaft }, mount: { roomC: 30, coolingC: 5 } },
+          { name: 'Belt end', bearing: { designation: '6313-C3', requiredClearance: 'C3', requiredClosure: 'open' }, load: { radialN: 4600, axialN: 0, speedRpm: 2200 }, seat: locating, mount: { holding: 'end-plate', roomC: 28, coolingC: 5 } },
+          { name: 'Fan end', bearing: { designation: '6311-C3', requiredClearance: 'C3', requiredClosure: 'open' }, load: { radialN: 2600, axialN: 380, speedRpm: 2200 }, seat: { ...locating, shaftReadingsMm: taperedShaft }, mount: { holding: 'nut', roomC: 30, coolingC: 5 } },
         ],
       },
       {
