@@ -106,6 +106,24 @@ describe('the shaft line', () => {
     await fill(driver, '[data-test="parts.impeller.headM"]', '20')
   })
 
+  it('does not take a bore that is no smaller than the shaft, whichever of the two is typed', async () => {
+    const before = await carried()
+    const section = await see(driver, '[data-section="1"]')
+    await driver.executeScript('arguments[0].focus()', section)
+    const bore = '[data-test="sections.1.boreMm"]'
+    const diameter = Number(await (await see(driver, '[data-test="sections.1.diameterMm"]')).getAttribute('value'))
+    await fill(driver, bore, String(diameter))
+    await seeText(driver, '[data-test="inspector"] [role="alert"]', /Bore is .*the bore is smaller than the diameter/)
+    assert.deepEqual(await carried(), before)
+    await fill(driver, bore, '20')
+    assert.notDeepEqual(await carried(), before)
+    await fill(driver, '[data-test="sections.1.diameterMm"]', '15')
+    await seeText(driver, '[data-test="inspector"] [role="alert"]', /Diameter is “15”;.*smaller than the diameter/)
+    await fill(driver, '[data-test="sections.1.diameterMm"]', String(diameter))
+    await fill(driver, bore, '0')
+    assert.deepEqual(await carried(), before)
+  })
+
   it('puts a belt pulley on, and takes it off', async () => {
     const before = await carried()
     await choose(driver, '[data-test="add-part"]', 'pulley')

@@ -372,6 +372,11 @@ describe('HTTP', () => {
     for (const [why, shaft, field] of [
       ['no bearing', { supports: [] }, 'shaft.supports'],
       ['no shaft', { sections: [] }, 'shaft.sections'],
+      [
+        'a shaft that is bored away',
+        { sections: [{ lengthMm: 900, diameterMm: 50, boreMm: 60 }] },
+        'shaft.sections.0.boreMm',
+      ],
       ['a speed that is none', { speedRpm: 0 }, 'shaft.speedRpm'],
       ['leaning over by more than upright', { tiltDeg: 120 }, 'shaft.tiltDeg'],
     ] as const)

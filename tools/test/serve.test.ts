@@ -15,6 +15,8 @@ interface Started {
   ended: Promise<number | null>
 }
 
+const running = new Set<Started>()
+
 /** Starts the server program as `npm start` does. */
 function start(env: Record<string, string>): Started {
   const child = spawn(process.execPath, ['--import', 'tsx', 'tools/serve.ts'], {
@@ -24,7 +26,11 @@ function start(env: Record<string, string>): Started {
   let text = ''
   child.stdout.on('data', (chunk: Buffer) => (text += chunk.toString()))
   child.stderr.on('data', (chunk: Buffer) => (text += chunk.toString()))
-  return { child, printed: () => text, ended: new Promise((done) => child.on('exit', done)) }
+  const ended = new Promise<number | null>((done) => child.on('exit', done))
+  const started = { child, printed: () => text, ended }
+  running.add(started)
+  void ended.then(() => running.delete(started))
+  return started
 }
 
 async function until(condition: () => boolean | Promise<boolean>, what: () => string): Promise<void> {
@@ -51,9 +57,18 @@ describe('npm start', function () {
     }
   })
   after(() => rmSync(folder, { recursive: true, force: true }))
+  // One that a failed test left running would stand in the way of the next, and keep the run from ending.
+  afterEach(async () => {
+    for (const { child, ended } of running) {
+      child.kill('SIGINT')
+      await ended
+    }
+  })
 
   const health = () => fetch(`http://127.0.0.1:${settings.PORT}/api/health`)
-  const serving = ({ printed }: Started) => until(() => printed().includes('serving at'), printed)
+  /** The sign-ins are the last that is printed. */
+  const serving = ({ printed }: Started) =>
+    until(() => /serving at[^]*sign in as viewer: .+\n/.test(printed()), printed)
   const signIn = () =>
     fetch(`http://127.0.0.1:${settings.PORT}/api/session`, {
       method: 'POST',

@@ -10,11 +10,16 @@ const angle = (title: string) => measured(z.number().min(-360).max(360), title, 
 const force = (title: string) => measured(z.number().min(-1e7).max(1e7), title, 'force', 'N')
 
 /** A length of shaft of one diameter; the shaft begins at 0 and its sections follow one another. */
-const Section = z.strictObject({
-  lengthMm: measured(z.number().gt(0).max(20_000), 'Length', 'length', 'mm'),
-  diameterMm: diameter('Diameter'),
-  boreMm: measured(z.number().min(0).max(5000), 'Bore', 'length', 'mm').default(0),
-})
+const Section = z
+  .strictObject({
+    lengthMm: measured(z.number().gt(0).max(20_000), 'Length', 'length', 'mm'),
+    diameterMm: diameter('Diameter'),
+    boreMm: measured(z.number().min(0).max(5000), 'Bore', 'length', 'mm').default(0),
+  })
+  .refine(({ diameterMm, boreMm }) => boreMm < diameterMm, {
+    path: ['boreMm'],
+    message: 'such that the bore is smaller than the diameter',
+  })
 export type ShaftSection = z.output<typeof Section>
 
 export const holdings = ['both', 'left', 'right', 'none'] as const

@@ -30,6 +30,12 @@ describe('thickness of a shaft between its bearings', () => {
       else assert.closeTo(found ?? 0, expected, 0.001)
     })
 
+  it('is not asked of a shaft that is bored away', () => {
+    const { error } = ShaftLine.safeParse({ sections: [{ lengthMm: 100, diameterMm: 60, boreMm: 60 }], supports: [{ position: 'A', xMm: 10 }] }) // prettier-ignore
+    assert.deepEqual(error?.issues[0]?.path, ['sections', 0, 'boreMm'])
+    assert.match(error?.issues[0]?.message ?? '', /smaller than the diameter/)
+  })
+
   it('lies between the thinnest and the thickest section, whatever the steps', () => {
     const section = fc.tuple(fc.integer({ min: 10, max: 800 }), fc.integer({ min: 5, max: 400 }))
     fc.assert(

@@ -378,6 +378,7 @@ const isPicked = (what: Handle['what'], index: number) => picked?.what === what 
         tabindex="0"
         :aria-label="`Step ${index + 1} of the shaft`"
         :class="{ picked: isPicked('section', index) }"
+        :data-section="index"
         @pointerdown="emit('pick', { what: 'section', index })"
         @focus="emit('pick', { what: 'section', index })"
       >

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { inputErrorOf, unitSymbol, type FieldMeta } from '@yardfrost/core'
+import { InputError, inputErrorOf, unitSymbol, type FieldMeta } from '@yardfrost/core'
 import { computed, onBeforeUnmount } from 'vue'
 import { z } from 'zod'
 import QuantityInput from '../figures/QuantityInput.vue'
@@ -8,7 +8,13 @@ import { useSettings } from '../shell/settings.ts'
 import { useShaft } from './use-shaft.ts'
 
 /** A number of the shaft line with its unit; label, range and quantity come from its schema. */
-const { path, schema, value } = defineProps<{ path: string; schema: z.ZodType; value: number | null }>()
+const { path, schema, value, conflict } = defineProps<{
+  path: string
+  schema: z.ZodType
+  value: number | null
+  /** What a number would break beside other fields; null where nothing. */
+  conflict: (parsed: number | null) => string | null
+}>()
 const emit = defineEmits<{ change: [value: number | null] }>()
 
 const shaft = useShaft()
@@ -26,6 +32,15 @@ const { text, begin, take, leave } = useQuantityText({
   check: (parsed) => {
     const checked = whole.safeParse({ [title]: parsed }, { reportInput: true })
     if (!checked.success) throw inputErrorOf(whole, checked.error.issues, 'path')
+    const allowed = conflict(parsed)
+    if (allowed === null) return
+    throw new InputError({
+      code: 'FIELDS_DISAGREE',
+      field: title,
+      value: parsed,
+      allowed,
+      fix: 'Correct one of the two.',
+    })
   },
   take: (parsed) => {
     if (parsed !== value) emit('change', parsed)

@@ -59,6 +59,12 @@ const fields = computed(() =>
   }),
 )
 
+/** What a number would break between this field and another, as what is allowed; null where it breaks nothing. */
+function conflictOf(key: string, parsed: number | null): string | null {
+  const judged = schema.safeParse({ ...value, [key]: parsed })
+  return judged.success ? null : (judged.error.issues.find(({ code }) => code === 'custom')?.message ?? null)
+}
+
 const at = (key: string) => (value as Record<string, unknown>)[key]
 </script>
 
@@ -83,6 +89,7 @@ const at = (key: string) => (value as Record<string, unknown>)[key]
         :path="`${path}.${field.key}`"
         :schema="field.schema"
         :value="(at(field.key) as number | null) ?? null"
+        :conflict="(parsed) => conflictOf(field.key, parsed)"
         @change="emit('change', { [field.key]: $event })"
       />
     </template>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { useEventListener } from '@vueuse/core'
-import { useTemplateRef } from 'vue'
+import { ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
+import { ApiFailure } from '../api/client.ts'
 import { shownFrom } from '../api/network.ts'
 import CommandSearch from './CommandSearch.vue'
 import KeyHelp from './KeyHelp.vue'
@@ -33,9 +34,17 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   page.saving.save()
 })
 
+/** Why nobody could be signed out. */
+const trouble = ref<ApiFailure | null>(null)
 async function signOut() {
-  await session.signOut()
-  await router.push({ name: 'sign-in' })
+  trouble.value = null
+  try {
+    await session.signOut()
+    await router.push({ name: 'sign-in' })
+  } catch (error) {
+    if (!(error instanceof ApiFailure)) throw error
+    trouble.value = error
+  }
 }
 </script>
 
@@ -90,6 +99,9 @@ async function signOut() {
         </button>
       </template>
     </header>
+    <p v-if="trouble" class="kept" role="alert" data-test="sign-out-trouble">
+      <strong>You are still signed in: {{ trouble.message.toLowerCase() }}.</strong> {{ trouble.fix }}
+    </p>
     <p v-if="shownFrom" class="kept" role="status" data-test="kept">
       The server cannot be reached. This is how it stood on this device at {{ shownTime(shownFrom) }}; it is read anew
       as soon as the server answers.
@@ -106,7 +118,7 @@ async function signOut() {
 <style scoped>
 .frame {
   display: grid;
-  grid-template: auto auto 1fr / 100%;
+  grid-template: auto auto auto 1fr / 100%;
   height: 100%;
 }
 
@@ -218,7 +230,7 @@ async function signOut() {
 }
 
 .page {
-  grid-row: 3;
+  grid-row: 4;
   min-height: 0;
   overflow: auto;
 }
