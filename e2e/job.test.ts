@@ -93,6 +93,13 @@ describe('a job at the machine', () => {
     await done()
     await seeText(driver, 'h1', /Mark and photograph/)
     await fill(driver, '[data-test="note"]', 'Grease black at the relief port')
+    // A tab that is closed in the middle of a note has it still.
+    await seeText(driver, '[data-test="network"]', /^All sent$/)
+    await driver.navigate().refresh()
+    assert.equal(
+      await (await see(driver, '[data-test="note"]')).getAttribute('value'),
+      'Grease black at the relief port',
+    )
     await click(driver, '[data-test="keep-note"]')
     const file = join(mkdtempSync(join(tmpdir(), 'yardfrost-')), 'cap.png')
     writeFileSync(file, png)

@@ -3,6 +3,7 @@ import type { LineAssessment, ShaftLine } from '@yardfrost/core'
 import { computed, ref, useId } from 'vue'
 import type { HalfSection } from './half-section.ts'
 import { pathData, polygon, type Scale } from './outline.ts'
+import { placeReactions } from './place-reactions.ts'
 import {
   alongShaft,
   layOutElevation,
@@ -123,9 +124,6 @@ const parts = computed(() =>
 )
 
 const letterPx = 8.2
-const bigLetterPx = 9.4
-/** Room for the letter of the next bearing, left of its arrow. */
-const letterGapPx = 24
 const rowPx = 19
 const longestArrow = 64
 const shortestArrow = 24
@@ -198,33 +196,28 @@ const thrust = computed(() => {
   return { x: end.x + 14, y: end.y - 16, toRight, text: `thrust ${words.force(Math.abs(newton))}`, length: 54 }
 })
 
-/** Loads on the bearings, below the machine; words that would run into others go a row down. */
+/** Loads on the bearings, below the machine. */
 const reactions = computed(() => {
   const labels = supports.value.map((support, index) => {
     const load = assessment.supports[index]
     const { x, y } = at(support.xMm)
     const top = support.od / 2 + support.wall + 12
-    const text = words.force((load?.downN ?? 0) < 0 ? -(load?.radialN ?? 0) : (load?.radialN ?? 0))
-    // Words keep clear of a wheel or pulley that reaches down beside the bearing, and of the next arrow.
-    const widthPx = text.length * bigLetterPx + 40
-    const crowded = (from: number, to: number) =>
-      parts.value.some((part) => part.reach > top + 26 && part.x > from && part.x < to) ||
-      supports.value.some((other) => at(other.xMm).x > from + 1 && at(other.xMm).x < to - 1)
+    const newton = (load?.downN ?? 0) < 0 ? -(load?.radialN ?? 0) : (load?.radialN ?? 0)
     return {
       letter: String.fromCharCode(65 + index),
       x,
+      top,
       y: y + top,
-      left: crowded(x, x + widthPx + letterGapPx) && !crowded(x - widthPx, x),
-      lifted: (load?.downN ?? 0) < 0,
-      text,
-      textPx: text.length * bigLetterPx,
+      lifted: newton < 0,
+      text: words.force(newton),
       axial: load && Math.abs(load.axialN) > 0.5 ? words.force(Math.abs(load.axialN)) : '',
     }
   })
-  const rows = placeInRows(
-    labels.map(({ x, left, textPx }) => ({ x: left ? x - 34 - textPx : x - 32, width: textPx + 46 })),
-  )
-  return labels.map((label, index) => ({ ...label, wordsY: label.y + 44 + (rows[index] ?? 0) * 34 }))
+  const places = placeReactions(labels, parts.value)
+  return labels.map((label, index) => {
+    const { left, row } = places[index] ?? { left: false, row: 0 }
+    return { ...label, left, wordsY: label.y + 44 + row * 34 }
+  })
 })
 const floor = computed(() => height - 18)
 

@@ -9,7 +9,7 @@ import { inputDifferences } from '../figures/input-differences.ts'
 import { useFormat } from '../figures/use-format.ts'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
-import { shownWithYear } from '../shell/shown-time.ts'
+import { shownDay, shownWithYear } from '../shell/shown-time.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import StepDrawing from './StepDrawing.vue'
 import { useJob } from './use-job.ts'
@@ -95,8 +95,9 @@ const print = () => window.print()
             <dd>{{ shownWithYear(job.job.value.createdAt) }}</dd>
           </div>
           <div>
-            <dt>Closed</dt>
-            <dd>{{ job.job.value.endedAt ? shownWithYear(job.job.value.endedAt) : '' }}</dd>
+            <dt>{{ job.ended.value ? 'Closed' : 'Planned for' }}</dt>
+            <dd v-if="job.job.value.endedAt">{{ shownWithYear(job.job.value.endedAt) }}</dd>
+            <dd v-else>{{ job.job.value.plannedFor ? shownDay(job.job.value.plannedFor) : '' }}</dd>
           </div>
           <div>
             <dt>Runs</dt>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { runUpPoints, settledCheck, type StepState } from '@yardfrost/core'
+import { StorageSerializers, useLocalStorage } from '@vueuse/core'
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
@@ -33,11 +34,15 @@ const runUp = computed(() =>
     : [],
 )
 
-const note = ref('')
+/** What is typed of a note stays on this device until it is kept. */
+const note = useLocalStorage<string | null>(`yardfrost.note.${job.id}`, null, {
+  serializer: StorageSerializers.string,
+})
 function addNote() {
-  if (note.value.trim() === '') return
-  job.add({ kind: 'note', step: shown.step.key, text: note.value.trim() })
-  note.value = ''
+  const text = note.value?.trim() ?? ''
+  if (text === '') return
+  job.add({ kind: 'note', step: shown.step.key, text })
+  note.value = null
 }
 const reopenReason = ref('')
 function reopen() {
