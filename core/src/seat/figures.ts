@@ -183,7 +183,7 @@ function gaugeFigures(
     symbol: onShaft ? '\\bar d' : '\\bar D',
     quantity: 'length',
     value: gauging ? number(gauging.meanMm) : null,
-    precision: { decimals: 4 },
+    precision: { decimals: 3 },
     formula:
       '\\bar d = \\tfrac1k\\sum_i \\bar d_i,\\quad \\text{oval} = \\max_i(\\max - \\min),\\quad \\text{taper} = \\max \\bar d_i - \\min \\bar d_i',
     givens: gauging

@@ -3,7 +3,7 @@ import type { LineAssessment, ShaftLine } from '@yardfrost/core'
 import { computed, ref, useId } from 'vue'
 import type { HalfSection } from './half-section.ts'
 import { pathData, polygon, type Scale } from './outline.ts'
-import { placeReactions } from './place-reactions.ts'
+import { placeReactions, reactionRowPx } from './place-reactions.ts'
 import {
   alongShaft,
   layOutElevation,
@@ -107,17 +107,22 @@ const supports = computed(() =>
 const parts = computed(() =>
   line.parts.map((part) => {
     const scale: Scale = { pxPerMm: elevation.value.pxPerMm, x0: 0, y0: 0 }
+    const x = elevation.value.x0 + px(part.xMm)
+    const outlines = partOutlines(part)
+    // What hangs over the left end faces that way.
+    const facing =
+      part.xMm < Math.min(...line.supports.map(({ xMm }) => xMm)) && (part.kind === 'chuck' || part.kind === 'impeller')
+        ? -1
+        : 1
+    const along = outlines.flatMap(({ points }) => points.map(([mm]) => facing * mm))
     return {
       id: part.id,
       kind: part.kind,
-      x: elevation.value.x0 + px(part.xMm),
-      // What hangs over the left end faces that way.
-      facing:
-        part.xMm < Math.min(...line.supports.map(({ xMm }) => xMm)) &&
-        (part.kind === 'chuck' || part.kind === 'impeller')
-          ? -1
-          : 1,
-      shapes: partOutlines(part).map(({ points, solid }) => ({ d: pathData(polygon(points), scale), solid })),
+      x,
+      facing,
+      shapes: outlines.map(({ points, solid }) => ({ d: pathData(polygon(points), scale), solid })),
+      from: x + px(Math.min(...along)),
+      to: x + px(Math.max(...along)),
       reach: px('diameterMm' in part ? part.diameterMm / 2 : diameterAt(part.xMm) / 2),
     }
   }),
@@ -216,7 +221,7 @@ const reactions = computed(() => {
   const places = placeReactions(labels, parts.value)
   return labels.map((label, index) => {
     const { left, row } = places[index] ?? { left: false, row: 0 }
-    return { ...label, left, wordsY: label.y + 44 + row * 34 }
+    return { ...label, left, wordsY: label.y + 44 + row * reactionRowPx }
   })
 })
 const floor = computed(() => height - 18)

@@ -10,7 +10,8 @@ export interface ReactionWords {
 
 /** What stands on the shaft beside the bearings, px. */
 export interface Obstacle {
-  x: number
+  from: number
+  to: number
   /** How far below the axis it reaches. */
   reach: number
 }
@@ -20,30 +21,35 @@ const digitPx = 9.4
 const letterPx = 24
 /** From the arrow to its words, and what the words and their letter take beside it. */
 const besidePx = 40
-/** The words stand this far below where the arrow begins. */
+/** The words stand this far below where the arrow begins, and in rows so far apart. */
 const belowPx = 26
+export const reactionRowPx = 34
 
 /**
  * On which side of its arrow the load of each bearing is written, and in which row.
  *
  * To the right, unless a wheel or pulley reaches down there or the next arrow is too near, and the left is free; what still
- * runs into its neighbour goes a row down.
+ * runs into its neighbour goes a row down, and what has a wheel on both sides goes below it.
  */
 export function placeReactions(
   words: readonly ReactionWords[],
   obstacles: readonly Obstacle[],
 ): { left: boolean; row: number }[] {
+  const inTheWay = (from: number, to: number, top: number) =>
+    obstacles.filter((one) => one.reach > top + belowPx && one.to > from && one.from < to)
   const crowded = (from: number, to: number, top: number) =>
-    obstacles.some(({ x, reach }) => reach > top + belowPx && x > from && x < to) ||
-    words.some(({ x }) => x > from + 1 && x < to - 1)
+    inTheWay(from, to, top).length > 0 || words.some(({ x }) => x > from + 1 && x < to - 1)
   const placed = words.map(({ x, top, text }) => {
     const wide = text.length * digitPx + besidePx
-    return { x, wide, left: crowded(x, x + wide + letterPx, top) && !crowded(x - wide, x, top) }
+    const left = crowded(x, x + wide + letterPx, top) && !crowded(x - wide, x, top)
+    const over = left ? [] : inTheWay(x - letterPx, x + wide, top)
+    const deepest = Math.max(0, ...over.map(({ reach }) => reach - top - belowPx))
+    return { x, wide, left, below: Math.ceil(deepest / reactionRowPx) }
   })
   const rows = placeInRows(
     placed.map(({ x, wide, left }) =>
       left ? { x: x - wide, width: wide + 6 } : { x: x - letterPx - 8, width: wide + 6 },
     ),
   )
-  return placed.map(({ left }, index) => ({ left, row: rows[index] ?? 0 }))
+  return placed.map(({ left, below }, index) => ({ left, row: (rows[index] ?? 0) + below }))
 }

@@ -194,7 +194,12 @@ const ticks = computed(() =>
     .ticks(6)
     .map((shown) => fromShown(shown, 'temperature', settings.units)),
 )
-const minutes = computed(() => x.value.ticks(6).filter((seconds) => seconds % 30 === 0))
+/** Times below the curve, at most seven of them, in steps a clock has. */
+const minutes = computed(() => {
+  const [, end = 0] = x.value.domain()
+  const step = [30, 60, 120, 300, 600, 1800].find((seconds) => end / seconds <= 7) ?? 3600
+  return Array.from({ length: Math.floor(end / step) + 1 }, (_, index) => index * step)
+})
 </script>
 
 <template>

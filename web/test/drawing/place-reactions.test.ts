@@ -3,14 +3,15 @@ import fc from 'fast-check'
 import { placeReactions, type Obstacle } from '../../src/drawing/place-reactions.ts'
 
 const words = (...places: number[]) => places.map((x) => ({ x, top: 60, text: '4370 N' }))
-const wheel = (x: number): Obstacle => ({ x, reach: 120 })
+const wheel = (x: number, reach = 120): Obstacle => ({ from: x - 8, to: x + 8, reach })
 
 describe('the loads written under a shaft', () => {
   const cases: [why: string, places: number[], obstacles: Obstacle[], expected: [left: boolean, row: number][]][] = [
     ['stand to the right', [100, 500], [], [[false, 0], [false, 0]]],
     ['go left of a wheel', [100, 500], [wheel(520)], [[false, 0], [true, 0]]],
-    ['stay where the wheel is short', [100, 500], [{ x: 520, reach: 80 }], [[false, 0], [false, 0]]],
-    ['stay where both sides are taken', [100, 500], [wheel(520), wheel(480)], [[false, 0], [false, 0]]],
+    ['stay where the wheel is short', [100, 500], [wheel(520, 80)], [[false, 0], [false, 0]]],
+    ['go below wheels on both sides', [100, 500], [wheel(520), wheel(480)], [[false, 0], [false, 1]]],
+    ['as far as the wheels are deep', [100, 500], [wheel(520, 190), wheel(480)], [[false, 0], [false, 4]]],
     ['go left of the next arrow', [300, 400, 700], [], [[true, 0], [false, 0], [false, 0]]],
     ['go a row down where there is no side left', [300, 380, 460], [], [[true, 0], [false, 0], [false, 1]]],
   ] // prettier-ignore
