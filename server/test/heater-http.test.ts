@@ -1,23 +1,14 @@
 import { HeaterSample } from '@yardfrost/contract'
-import type { HeatTarget } from '@yardfrost/core'
 import { assert } from 'chai'
 import { randomUUID } from 'node:crypto'
 import type request from 'supertest'
 import { startHeaterProcess, type HeaterProcess } from '../src/devices/heater-process.ts'
+import { heatTarget } from './heat-target.ts'
 import { listening } from './listening.ts'
 import { testApp, type TestApp } from './test-app.ts'
 
-const target: HeatTarget = {
-  slidesC: 85,
-  aimC: 95,
-  limitC: 120,
-  roomC: 20,
-  differenceK: 50,
-  massKg: 2,
-  areaMm2: 45_000,
-}
 const path = (changes: object = {}, piece: string = randomUUID()) =>
-  `/devices/heater?${new URLSearchParams({ piece, target: JSON.stringify({ ...target, ...changes }) }).toString()}`
+  `/devices/heater?${new URLSearchParams({ piece, target: JSON.stringify({ ...heatTarget, ...changes }) }).toString()}`
 
 describe('the heater over HTTP', () => {
   let heater: HeaterProcess

@@ -121,7 +121,10 @@ function stepsOf(position: JobPosition, catalogue: Catalogue, several: boolean):
       lens: 'identify',
       readings: [words('number', 'Number on the old bearing'), words('marks', 'Marks seen on it', false)],
     }),
-    step('gauge', title('Gauge the seats'), position, gauged, { lens: 'seat', readings: gaugeReadings(judged) }),
+    step('gauge', title('Gauge the seats'), position, gauged, {
+      lens: 'seat',
+      readings: gaugeReadings(judged, holding),
+    }),
     step('check-new', title('Check the new one'), position, checked, {
       lens: 'identify',
       readings: [
@@ -196,10 +199,11 @@ export function usualHolding(bearing: ResolvedBearing | null): Holding {
 const rangeOf = (figure: Figure | undefined): { from: number; to: number } | null =>
   figure?.value?.kind === 'range' ? figure.value : null
 
-function gaugeReadings({ lenses }: Assessment): JobReading[] {
+function gaugeReadings({ lenses }: Assessment, holding: Holding): JobReading[] {
   const { shaftLimits, housingLimits } = lenses.seat.figures
   const places = ['plane 1, upright', 'plane 1, across', 'plane 2, upright', 'plane 2, across']
-  return ([['shaft', 'Shaft', shaftLimits], ['housing', 'Housing', housingLimits]] as const).flatMap(
+  const shaft = holding === 'no-inner-ring' ? 'Raceway on the shaft' : 'Shaft'
+  return ([['shaft', shaft, shaftLimits], ['housing', 'Housing', housingLimits]] as const).flatMap(
     ([seat, label, figure]) => {
       const limits = rangeOf(figure)
       return places.map((place, index) =>

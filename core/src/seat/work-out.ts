@@ -64,6 +64,9 @@ export function chooseSeat(
   const { loadCase, system, adjust } = position.seat
   const ringLoad = loadCase ? ringLoads[loadCase][seat] : null
   const missing: Missing[] = []
+  // Where the rollers run on the shaft it is a raceway: no fit makes it a seat.
+  if (seat === 'shaft' && position.mount.holding === 'no-inner-ring')
+    missing.push({ field: 'mount.holding', label: 'an inner ring: here the rollers run on the shaft' })
   if (!bearing) missing.push({ field: 'bearing.designation', label: 'the bearing' })
   if (!ringLoad) missing.push({ field: 'seat.loadCase', label: 'how the load turns' })
   if (bearing && ringLoad && ringLoad !== 'stationary' && loadRatio === null && bearing.row.type !== 'thrust-ball')

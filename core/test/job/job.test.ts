@@ -129,6 +129,9 @@ describe('the steps of a job', () => {
     assert.isNull(mount.heat)
     assert.equal(mount.title, 'Press it home')
     assert.match(stepOf(bare, 'lock').title, /no inner ring/)
+    // The shaft is no seat there: whatever it measures is held against no fit.
+    assert.deepInclude(readingOf(stepOf(bare, 'gauge'), 'shaft-0'), { label: 'Raceway on the shaft, plane 1, upright', low: null, high: null }) // prettier-ignore
+    assert.isNotNull(readingOf(stepOf(bare, 'gauge'), 'housing-0').low)
     const heated = job({ ...roller, mount: { roomC: 20, holding: 'shoulder' } })
     assert.isNotNull(stepOf(heated, 'mount').heat)
   })

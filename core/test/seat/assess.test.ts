@@ -131,3 +131,31 @@ describe('assess: inch seats', () => {
   it('is for tapered roller bearings alone', () =>
     assert.deepEqual(run(inch).lenses.seat.figures['zones'], run({}).lenses.seat.figures['zones']))
 })
+
+describe('assess: no inner ring', () => {
+  const bare = (holding: Changes['mount']) =>
+    assess(
+      positionWith({
+        bearing: { designation: 'NU214' },
+        load: { radialN: 20_000, axialN: 0, speedRpm: 1480 },
+        seat: { loadCase: 'inner-turns' },
+        mount: { roomC: 20, ...holding },
+      }),
+      pump,
+      catalogue,
+    ).lenses
+
+  it('judges no shaft seat, for the shaft is the raceway, and the housing as ever', () => {
+    const { seat, mount } = bare({ holding: 'no-inner-ring' })
+    assert.isNull(seat.figures['shaftLimits']?.value ?? null)
+    assert.match(JSON.stringify(seat.figures), /an inner ring: here the rollers run on the shaft/)
+    assert.isNotNull(seat.figures['housingLimits']?.value ?? null)
+    assert.match(mount.checks[0]?.reason ?? '', /no inner ring to heat/)
+  })
+
+  it('judges it as soon as there is one', () => {
+    const { seat, mount } = bare({ holding: 'shoulder' })
+    assert.isNotNull(seat.figures['shaftLimits']?.value ?? null)
+    assert.notMatch(mount.checks[0]?.reason ?? '', /no inner ring/)
+  })
+})

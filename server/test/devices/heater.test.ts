@@ -5,16 +5,7 @@ import { randomUUID } from 'node:crypto'
 import { createServer, type AddressInfo, type Socket } from 'node:net'
 import { heaterAt, sampleOf } from '../../src/devices/heater.ts'
 import { startHeaterProcess, type HeaterProcess } from '../../src/devices/heater-process.ts'
-
-const target: HeatTarget = {
-  slidesC: 85,
-  aimC: 95,
-  limitC: 120,
-  roomC: 20,
-  differenceK: 50,
-  massKg: 2,
-  areaMm2: 45_000,
-}
+import { heatTarget as target } from '../heat-target.ts'
 
 describe('a line of the heater', () => {
   it('is a sample', () =>
