@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import type { MachineDetail } from '@yardfrost/contract'
 import AutoComplete from 'primevue/autocomplete'
 import { ref, useTemplateRef } from 'vue'
 import { useRouter, type RouteLocationRaw } from 'vue-router'
-import { api } from '../api/client.ts'
+import { api, ApiFailure } from '../api/client.ts'
 
 interface Hit {
   label: string
@@ -16,11 +17,21 @@ const hits = ref<Hit[]>([])
 const box = useTemplateRef<{ $el: HTMLElement }>('box')
 
 const mostHits = 12
+const nothing = 'Nothing on this site has that in its name'
+/** What is said where there is no hit. */
+const empty = ref(nothing)
 
 /** Machines and positions whose tag, name or bearing holds every word that was typed. */
 async function find({ query }: { query: string }) {
   const words = query.toLowerCase().split(/\s+/).filter(Boolean)
-  const { machines } = await api.searchRegister({ q: query.slice(0, 100), limit: mostHits })
+  let machines: MachineDetail[] = []
+  empty.value = nothing
+  try {
+    machines = (await api.searchRegister({ q: query.slice(0, 100), limit: mostHits })).machines
+  } catch (error) {
+    if (!(error instanceof ApiFailure)) throw error
+    empty.value = `${error.message}. ${error.fix}`
+  }
   const all = machines.flatMap((machine): (Hit & { text: string })[] => [
     {
       label: `${machine.tag} ${machine.name}`,
@@ -56,7 +67,8 @@ defineExpose({ focus: () => box.value?.$el.querySelector('input')?.focus() })
     placeholder="Find a machine or bearing"
     :delay="150"
     :min-length="1"
-    empty-search-message="Nothing on this site has that in its name"
+    :empty-search-message="empty"
+    auto-option-focus
     aria-label="Find a machine or bearing"
     :pt="{ pcInputText: { root: { 'data-test': 'search' } } }"
     @complete="find"

@@ -128,6 +128,11 @@ watchDebounced(
   align-content: start;
 }
 
+/* What is missing takes the room of the numbers that are not there. */
+.zone:has(.absent) {
+  grid-column: 1 / 3;
+}
+
 .zone strong {
   font-size: 44px;
   line-height: 1.1;
@@ -142,6 +147,7 @@ watchDebounced(
 }
 
 .how {
+  grid-column: 3;
   align-self: start;
   padding: 3px 8px;
   border: 1px solid var(--hair);
