@@ -213,6 +213,19 @@ describe('a job at the machine', () => {
   it('opens where it was without a network, says so, and keeps what is entered then', async () => {
     // The page is kept on the device by its worker, once that has everything.
     await driver.executeAsyncScript('navigator.serviceWorker.ready.then(arguments[arguments.length - 1])')
+    /** When the kept job was last heard from the server. */
+    const keptAt = () =>
+      driver.executeAsyncScript<string>(
+        `const done = arguments[arguments.length - 1]
+         const id = /jobs.([^/]+)/.exec(location.pathname)[1]
+         indexedDB.open('yardfrost').onsuccess = ({ target: { result } }) => {
+           result.transaction('answers').objectStore('answers').get('/jobs/' + id).onsuccess = (event) => {
+             result.close()
+             done(event.target.result.at)
+           }
+         }`,
+      )
+    const heard = await keptAt()
     await offline(true)
     try {
       await driver.navigate().refresh()
@@ -223,6 +236,7 @@ describe('a job at the machine', () => {
       await click(driver, '[data-test="keep-note"]')
       await driver.navigate().refresh()
       await seeText(driver, '[data-test="network"]', /1 entry kept here/)
+      assert.equal(await keptAt(), heard, 'looking at a kept job does not make it younger')
       // To the machine and back, as one does to look something up.
       await click(driver, '.crumbs a:last-of-type')
       await click(driver, '[data-job]')

@@ -12,7 +12,7 @@ export {
   type CatalogueRow,
   type SizeQuery,
 } from './catalogue/catalogue.ts'
-export { decodeDesignation, type Decoded } from './catalogue/decode-designation.ts'
+export { decodeDesignation, taperOf, type Decoded } from './catalogue/decode-designation.ts'
 export { estimateInterior, type InteriorEstimate } from './catalogue/estimate.ts'
 export { lookUpBearing, type BearingLookup, type ResolvedBearing } from './catalogue/resolve-bearing.ts'
 export { readDamageKnowledge, type DamageKnowledge } from './diagnose/knowledge.ts'

@@ -36,6 +36,10 @@ export interface Decoded {
   contactAngleDeg: number | null
 }
 
+/** What a tapered bore runs by, 1 in 12 or 1 in 30; null for a cylindrical one. */
+export const taperOf = ({ boreShape, features }: Pick<Decoded, 'boreShape' | 'features'>): 12 | 30 | null =>
+  boreShape !== 'tapered' ? null : features.includes('taper-1:30') ? 30 : 12
+
 /**
  * Reads a bearing designation: base number, suffixes, and what is assumed.
  *

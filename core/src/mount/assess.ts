@@ -1,3 +1,4 @@
+import { taperOf } from '../catalogue/decode-designation.ts'
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt } from '../errors/input-error.ts'
 import type { Position } from '../model/position.ts'
@@ -19,7 +20,8 @@ export function assessMount(
   housingMaxUm: number | null = null,
 ): LensAssessment {
   const bearing = lookup.kind === 'found' ? lookup.bearing : null
-  if (bearing?.decoded.boreShape === 'tapered') return assessDriveUp(position, bearing)
+  const taper = bearing && taperOf(bearing.decoded)
+  if (bearing && taper !== null) return assessDriveUp(position, bearing, taper)
   const { mount } = position
   // Where the rollers run on the shaft nothing is shrunk onto it.
   const interferenceMaxUm = mount.holding === 'no-inner-ring' ? 0 : shaftMaxUm
@@ -370,11 +372,10 @@ function assessNutTurn(
   })
 }
 
-function assessDriveUp(position: Position, bearing: ResolvedBearing): LensAssessment {
+function assessDriveUp(position: Position, bearing: ResolvedBearing, taper: 12 | 30): LensAssessment {
   const { decoded, row } = bearing
   const turn = row.type === 'self-aligning-ball' ? nutAngle(row.boreMm) : null
   if (turn) return assessNutTurn(position, bearing, turn)
-  const taper = decoded.features.includes('taper-1:30') ? 30 : 12
   const tabled = row.type === 'spherical-roller' || row.type === 'toroidal-roller'
   const clearanceClass = decoded.clearanceClass
   const { value, refusal } = attempt(() => {

@@ -1,4 +1,4 @@
-import { overallWidth, type Holding, type ResolvedBearing } from '@yardfrost/core'
+import { overallWidth, taperOf, type Holding, type ResolvedBearing } from '@yardfrost/core'
 import { heldRing, type HeldRing } from './held-ring.ts'
 import { circle, mirrored, polygon, type Outline, type Point, type Segment } from './outline.ts'
 
@@ -56,8 +56,7 @@ interface Frame {
  */
 export function halfSection({ row, interior, decoded }: ResolvedBearing, holding: Holding | null = null): HalfSection {
   const width = overallWidth(row)
-  const taper = decoded.boreShape === 'tapered' ? (decoded.features.includes('taper-1:30') ? 30 : 12) : Infinity
-  const rise = width / (2 * taper)
+  const rise = width / (2 * (taperOf(decoded) ?? Infinity))
   const frame: Frame = {
     bore: row.boreMm / 2,
     od: row.odMm / 2,

@@ -8,7 +8,6 @@ import { api, ApiFailure } from '../api/client.ts'
 import { useFormat } from '../figures/use-format.ts'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
-import { useSession } from '../shell/session.ts'
 import { useSettings } from '../shell/settings.ts'
 import { shownTime } from '../shell/shown-time.ts'
 import { useKeys } from '../shell/use-keys.ts'
@@ -26,7 +25,6 @@ import type { JobMove } from './words.ts'
 const { id, step: asked = '' } = defineProps<{ id: string; step?: string }>()
 const job = useJob(id)
 const page = usePageState()
-const session = useSession()
 const settings = useSettings()
 const router = useRouter()
 const format = useFormat()
@@ -41,7 +39,6 @@ const shown = computed(
     steps.value.find(({ step }) => step.key === job.progress.value?.current) ??
     steps.value.at(-1),
 )
-const mayWrite = computed(() => session.maySave && !job.ended.value)
 
 function choose(key: string) {
   void router.replace({ name: 'job', params: { id, step: key } })
@@ -151,7 +148,7 @@ useEventListener(window, 'beforeunload', (event) => {
         :target="shown.step.heat"
         :piece="shown.step.position.id"
         :heat="shown.heat"
-        :disabled="!mayWrite"
+        :disabled="!job.mayWrite.value"
         :warned="shown.acknowledged.size >= shown.step.cautions.length"
         @heat="(event, rings) => heated(shown!.step.key, event, rings)"
       />

@@ -26,7 +26,6 @@ watch(
 )
 
 const marks = { go: 'go', watch: 'watch', begun: 'open', open: 'open' } as const
-const mayWrite = computed(() => session.maySave && !job.ended.value)
 const network = computed(() => {
   const count = job.outbox.value.length
   const kept = count > 0 ? `, ${count} ${count === 1 ? 'entry' : 'entries'} kept here` : ''
@@ -78,7 +77,7 @@ const network = computed(() => {
         Sign in again
       </button>
     </p>
-    <p v-else-if="mayWrite" class="more">
+    <p v-else-if="job.mayWrite.value" class="more">
       <button type="button" class="link" data-test="plan" @click="emit('ask', 'plan')">Plan it</button>
       <button
         v-if="job.job.value.state !== 'waiting'"

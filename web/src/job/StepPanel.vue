@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { largestPhoto } from '@yardfrost/contract'
 import { runUpPoints, settledCheck, type StepState } from '@yardfrost/core'
 import { StorageSerializers, useLocalStorage } from '@vueuse/core'
 import Button from 'primevue/button'
@@ -7,7 +8,6 @@ import { computed, ref } from 'vue'
 import { ApiFailure } from '../api/client.ts'
 import CheckLine from '../figures/CheckLine.vue'
 import VerdictMark from '../figures/VerdictMark.vue'
-import { useSession } from '../shell/session.ts'
 import { shownTime } from '../shell/shown-time.ts'
 import ReadingEntry from './ReadingEntry.vue'
 import type { Job } from './use-job.ts'
@@ -16,8 +16,6 @@ import { jobStateWords } from './words.ts'
 /** Beside the step: cautions to acknowledge, readings to enter, notes and photographs, and the way on. */
 const { job, shown } = defineProps<{ job: Job; shown: StepState }>()
 const emit = defineEmits<{ done: [] }>()
-const session = useSession()
-const mayWrite = computed(() => session.maySave && !job.ended.value)
 
 type Answer = { value: number | null; text: string | null; reason: string | null }
 function read(reading: string, answer: Answer) {
@@ -56,8 +54,8 @@ async function takePhoto(event: Event) {
   const input = event.target as HTMLInputElement
   const [file] = input.files ?? []
   photoTrouble.value = ''
-  if (file && file.size > 5_000_000)
-    photoTrouble.value = `${file.name} is larger than 5 MB; take it at a lower resolution.`
+  if (file && file.size > largestPhoto)
+    photoTrouble.value = `${file.name} is larger than ${largestPhoto / 1e6} MB; take it at a lower resolution.`
   else if (file) await job.addPhoto(shown.step.key, file)
   input.value = ''
 }
@@ -85,7 +83,7 @@ async function close() {
         v-else
         type="button"
         class="wide"
-        :disabled="!mayWrite"
+        :disabled="!job.mayWrite.value"
         :data-test="`acknowledge-${index}`"
         @click="job.add({ kind: 'acknowledged', step: shown.step.key, caution: index })"
       >
@@ -96,7 +94,7 @@ async function close() {
       v-for="one in shown.readings"
       :key="`${shown.step.key}.${one.reading.key}`"
       :state="one"
-      :disabled="!mayWrite"
+      :disabled="!job.mayWrite.value"
       @read="read(one.reading.key, $event)"
     />
     <CheckLine v-for="check in runUp" :key="check.key" :check="check" />
@@ -109,7 +107,7 @@ async function close() {
           <img :src="`/api/jobs/${job.id}/photos/${one.photo}`" :alt="one.name" loading="lazy" />
         </a>
       </div>
-      <template v-if="mayWrite">
+      <template v-if="job.mayWrite.value">
         <form class="note" @submit.prevent="addNote">
           <InputText
             v-model="note"
@@ -134,7 +132,7 @@ async function close() {
         <p v-if="photoTrouble" class="error" role="alert">{{ photoTrouble }}</p>
       </template>
     </section>
-    <section v-if="mayWrite" class="end">
+    <section v-if="job.mayWrite.value" class="end">
       <form v-if="shown.done" class="note" @submit.prevent="reopen">
         <InputText
           v-model="reopenReason"

@@ -1,7 +1,7 @@
 import { useEventListener } from '@vueuse/core'
 import { JobDetail, type KeptEntry, type MoveJob } from '@yardfrost/contract'
 import { hasEnded, jobProgress, type JobEntry, type SignedEntry } from '@yardfrost/core'
-import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
+import { computed, onScopeDispose, ref, shallowRef } from 'vue'
 import { api, ApiFailure } from '../api/client.ts'
 import { keepAnswer } from '../api/kept-answers.ts'
 import { useSession } from '../shell/session.ts'
@@ -46,11 +46,17 @@ export function useJob(id: string) {
   })
   const progress = computed(() => (job.value ? jobProgress(job.value.steps, entries.value) : null))
   const ended = computed(() => job.value !== null && hasEnded(job.value.state))
+  const mayWrite = computed(() => session.maySave && !ended.value)
 
   const take = (fresh: JobDetail) => {
     job.value = fresh
     const known = new Set(fresh.entries.map(({ entry }) => entry.id))
     put(outbox.value.filter((entry) => !known.has(entry.id)))
+  }
+  /** Takes what the server has just said, and keeps it: without a network the job opens where it was. */
+  function hear(fresh: JobDetail): void {
+    void keepAnswer(`/jobs/${id}`, fresh)
+    take(fresh)
   }
   function put(next: JobEntry[]): void {
     outbox.value = next
@@ -67,10 +73,6 @@ export function useJob(id: string) {
     refused.value = refused.value.filter((one) => one !== gone)
     refusedOnDevice.keep(owner, refused.value)
   }
-  // As it stands now, with what was added since it was read: without a network the job opens where it was.
-  watch(job, (now) => {
-    if (now) void keepAnswer(`/jobs/${id}`, now)
-  })
 
   async function load(): Promise<void> {
     // The list that leads back to it is read too, so that both are kept on this device.
@@ -149,7 +151,7 @@ export function useJob(id: string) {
     if (!now) return
     const known = new Set(now.entries.map(({ entry }) => entry.id))
     const fresh = kept.filter(({ entry }) => !known.has(entry.id))
-    job.value = { ...now, state: now.state === 'planned' ? 'under-way' : now.state, entries: [...now.entries, ...fresh].sort((a, b) => a.seq - b.seq) } // prettier-ignore
+    hear({ ...now, state: now.state === 'planned' ? 'under-way' : now.state, entries: [...now.entries, ...fresh].sort((a, b) => a.seq - b.seq) }) // prettier-ignore
   }
 
   let stream: EventSource | null = null
@@ -157,7 +159,7 @@ export function useJob(id: string) {
     stream?.close()
     stream = new EventSource(`/api/jobs/${id}/events`)
     stream.addEventListener('job', (event: MessageEvent<string>) => {
-      take(JobDetail.parse(JSON.parse(event.data)))
+      hear(JobDetail.parse(JSON.parse(event.data)))
       away.value = false
       void send()
     })
@@ -174,17 +176,17 @@ export function useJob(id: string) {
   })
 
   async function close(): Promise<void> {
-    take(await api.closeJob(id))
+    hear(await api.closeJob(id))
   }
   async function move(to: MoveJob): Promise<void> {
-    take(await api.moveJob(id, to))
+    hear(await api.moveJob(id, to))
   }
   async function plan(plannedFor: string | null): Promise<void> {
-    take(await api.planJob(id, { plannedFor }))
+    hear(await api.planJob(id, { plannedFor }))
   }
 
   return {
-    id, job, outbox, away, refused, entries, progress, ended, load, add, addPhoto, hideRefused, close, move, plan,
+    id, job, outbox, away, refused, entries, progress, ended, mayWrite, load, add, addPhoto, hideRefused, close, move, plan,
   } // prettier-ignore
 }
 
