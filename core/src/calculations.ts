@@ -29,6 +29,11 @@ import { CompatibilityInput, greaseCompatibility } from './grease/compatibility.
 import { FillInput, greaseFill } from './grease/fill.ts'
 import { greaseInterval, IntervalInput } from './grease/interval.ts'
 import { greaseQuantity, QuantityInput } from './grease/quantity.ts'
+import { bestClearance, BestClearanceInput } from './inside/best-clearance.ts'
+import { InsideInput, withoutUnused } from './inside/bearing-inside.ts'
+import { contactPressure, ContactPressureInput } from './inside/contact-pressure.ts'
+import { loadDistribution } from './inside/load-distribution.ts'
+import { referenceLife, ReferenceLifeInput } from './inside/reference-life.ts'
 import { match, MatchInput } from './identify/match.ts'
 import { chill, ChillInput } from './mount/chill.ts'
 import { driveUp, DriveUpInput } from './mount/drive-up.ts'
@@ -62,9 +67,10 @@ function calculation<S extends z.ZodObject>(
   source: string,
   input: S,
   work: (input: z.output<S>) => object,
+  prepare: (given: unknown) => unknown = (given) => given,
 ): Calculation {
   const run = (given: unknown) => {
-    const parsed = parseInput(input, given)
+    const parsed = parseInput(input, prepare(given))
     return withWarnings(work(parsed), suspectUnits(parsed))
   }
   return { name, title, source, input, run }
@@ -199,6 +205,38 @@ export function createCalculations({ catalogue, damage }: References): ReadonlyM
       'Guidance, no standard',
       SpeedCheckInput,
       speedCheck,
+    ),
+    calculation(
+      'contact.pressure',
+      'Pressure and footprint of one rolling element',
+      'Hertz; ISO/TS 16281 for the roller’s profile',
+      ContactPressureInput,
+      contactPressure,
+      withoutUnused,
+    ),
+    calculation(
+      'load.distribution',
+      'How the load is shared among the rolling elements',
+      'Hertz; ISO/TS 16281',
+      InsideInput,
+      loadDistribution,
+      withoutUnused,
+    ),
+    calculation(
+      'life.reference',
+      'Life with clearance and tilt taken in',
+      'ISO/TS 16281, rollers tied to ISO 281',
+      ReferenceLifeInput,
+      referenceLife,
+      withoutUnused,
+    ),
+    calculation(
+      'clearance.best',
+      'Operating clearance that lasts longest',
+      'ISO/TS 16281, searched',
+      BestClearanceInput,
+      bestClearance,
+      withoutUnused,
     ),
     calculation(
       'frequency.defects',

@@ -79,16 +79,7 @@ export function checkInterior(input: RatingInput): Interior {
       'Give the rows of rolling elements.',
     )
   }
-  const contactAngleDeg = input.contactAngleDeg ?? rule.angle
-  if (contactAngleDeg === null || contactAngleDeg < rule.from || contactAngleDeg > rule.to) {
-    const allowed = rule.from === rule.to ? `${rule.from}°` : `from ${rule.from} to ${rule.to}°`
-    throw refuse(
-      'contactAngleDeg',
-      contactAngleDeg ?? undefined,
-      `${allowed} for ${bearingType}`,
-      'Give the contact angle.',
-    )
-  }
+  const contactAngleDeg = checkedAngleDeg(bearingType, input.contactAngleDeg)
   if (!isBall(bearingType) && input.elementLengthMm === undefined) {
     throw refuse('elementLengthMm', undefined, 'from 0.5 to 1000 mm for rollers', 'Give the effective roller length.')
   }
@@ -116,6 +107,20 @@ export function checkInterior(input: RatingInput): Interior {
     gamma,
     bm: rule.bm,
   }
+}
+
+/** The contact angle as given, or the one the type always has. @throws InputError on `contactAngleDeg` */
+export function checkedAngleDeg(bearingType: BearingType, given: number | undefined): number {
+  const { angle, from, to } = rules[bearingType]
+  const contactAngleDeg = given ?? angle
+  if (contactAngleDeg !== null && contactAngleDeg >= from && contactAngleDeg <= to) return contactAngleDeg
+  const allowed = from === to ? `${from}°` : `from ${from} to ${to}°`
+  throw refuse(
+    'contactAngleDeg',
+    contactAngleDeg ?? undefined,
+    `${allowed} for ${bearingType}`,
+    'Give the contact angle.',
+  )
 }
 
 function checkGamma(type: BearingType, elementDiameterMm: number, ratio: number, gamma: number): void {
