@@ -1,18 +1,37 @@
 import type { Catalogue } from './catalogue/catalogue.ts'
 import { lookUpBearing } from './catalogue/resolve-bearing.ts'
 import { assessCarry } from './carry/assess.ts'
+import { loadRatioOf, staticSafetyOf, workOutCarry, type CarryOutcome } from './carry/work-out.ts'
 import { assessDiagnose } from './diagnose/assess.ts'
 import type { DamageKnowledge } from './diagnose/knowledge.ts'
+import { workOutDiagnose, type DiagnoseOutcome } from './diagnose/work-out.ts'
 import { assessFloat } from './float/assess.ts'
+import { workOutFloat, type FloatOutcome } from './float/work-out.ts'
 import { assessGrease } from './grease/assess.ts'
+import { workOutGrease, type GreaseOutcome } from './grease/work-out.ts'
 import { assessIdentify } from './identify/assess.ts'
+import { workOutIdentify, type IdentifyOutcome } from './identify/work-out.ts'
 import type { Machine } from './model/machine.ts'
 import type { Position } from './model/position.ts'
 import { assessMount } from './mount/assess.ts'
+import { workOutMount, type MountOutcome } from './mount/work-out.ts'
 import { assessSeat } from './seat/assess.ts'
+import { fitOf, workOutSeat, type SeatOutcome } from './seat/work-out.ts'
 import { withShaftLine } from './shaftline/apply-loads.ts'
 import { arrivalChecks, type ArrivalCheck } from './shaftline/arrival.ts'
-import { assessment, withChecks, type Assessment, type Lens } from './working/assessment.ts'
+import { assessment, withChecks, type Assessment as LensesAssessed, type Lens } from './working/assessment.ts'
+
+/** What every lens worked out, typed: jobs and the page use this, figures are for showing. */
+export interface Outcomes {
+  identify: IdentifyOutcome
+  carry: CarryOutcome
+  seat: SeatOutcome
+  float: FloatOutcome
+  mount: MountOutcome
+  grease: GreaseOutcome
+  diagnose: DiagnoseOutcome
+}
+export type Assessment = LensesAssessed<Outcomes>
 
 /**
  * Every figure and check of a position, all lenses, in working order: each lens looks only back along it.
@@ -29,37 +48,54 @@ export function assess(
   damage: DamageKnowledge | null = null,
 ): Assessment {
   const position = withShaftLine(given, machine)
-  const bearing = lookUpBearing(position.bearing.designation, catalogue)
-  const carried = assessCarry(position, machine, bearing)
-  const seated = assessSeat(position, machine, bearing, carried.loadRatio)
-  const floated = assessFloat(position, machine, bearing, seated.fits)
-  const facts = {
-    kappa: carried.kappa,
-    loadRatio: carried.loadRatio,
-    staticSafety: carried.staticSafety,
-    speedRatio: carried.speedRatio,
-    axialOnNonAxialType: carried.axialRefused,
-    operatingClearanceUm: floated.operatingUm,
-    shaftInterferenceUm: seated.fits.shaft?.interferenceMeanUm ?? null,
-    housingInterferenceUm: seated.fits.housing?.interferenceMeanUm ?? null,
-  }
+  const outcomes = workOut(position, machine, catalogue, damage)
   const arrived = foundOnArrival(position, machine)
   const at = (lens: Lens) => arrived.filter((check) => check.lens === lens)
   const lenses = {
-    identify: withChecks(assessIdentify(position, bearing, catalogue), at('identify')),
-    carry: carried.assessment,
-    seat: seated.assessment,
-    float: withChecks(floated.assessment, at('float')),
-    mount: assessMount(
-      position,
-      bearing,
-      seated.shaftInterferenceMaxUm,
-      seated.fits.housing?.interferenceMaxUm ?? null,
-    ),
-    grease: withChecks(assessGrease(position, bearing, carried.loadRatio), at('grease')),
-    diagnose: assessDiagnose(position, bearing, facts, damage),
+    identify: withChecks(assessIdentify(position, outcomes.identify), at('identify')),
+    carry: assessCarry(position, machine, outcomes.carry),
+    seat: assessSeat(position, outcomes.seat),
+    float: withChecks(assessFloat(position, outcomes.float), at('float')),
+    mount: assessMount(position, outcomes.mount),
+    grease: withChecks(assessGrease(position, outcomes.grease), at('grease')),
+    diagnose: assessDiagnose(outcomes.diagnose),
   }
-  return assessment(lenses, bearing.kind === 'found' ? bearing.bearing.row.type : null)
+  return assessment(lenses, outcomes.carry.bearing?.row.type ?? null, outcomes)
+}
+
+/** Works a position through every lens without wording anything. */
+function workOut(
+  position: Position,
+  machine: Machine,
+  catalogue: Catalogue,
+  damage: DamageKnowledge | null,
+): Outcomes {
+  const lookup = lookUpBearing(position.bearing.designation, catalogue)
+  const bearing = lookup.kind === 'found' ? lookup.bearing : null
+  const carry = workOutCarry(position, machine, lookup)
+  const loadRatio = loadRatioOf(carry)
+  const seat = workOutSeat(position, machine, bearing, loadRatio)
+  const [shaft, housing] = [fitOf(seat.shaft), fitOf(seat.housing)]
+  const float = workOutFloat(position, machine, lookup, { shaft, housing }, carry)
+  const facts = {
+    kappa: carry.film.value?.kappa ?? null,
+    loadRatio,
+    staticSafety: staticSafetyOf(carry),
+    speedRatio: carry.speed?.ratio ?? null,
+    axialOnNonAxialType: carry.refusal?.field === 'axialN',
+    operatingClearanceUm: float.steps?.operating?.probable ?? null,
+    shaftInterferenceUm: shaft?.interferenceMeanUm ?? null,
+    housingInterferenceUm: housing?.interferenceMeanUm ?? null,
+  }
+  return {
+    identify: workOutIdentify(position, lookup, catalogue),
+    carry,
+    seat,
+    float,
+    mount: workOutMount(position, lookup, shaft, housing),
+    grease: workOutGrease(position, machine, lookup, loadRatio),
+    diagnose: workOutDiagnose(position, lookup, facts, damage),
+  }
 }
 
 /** What was found of this position, and of its machine as a whole, when somebody came to it after others. */

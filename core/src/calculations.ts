@@ -1,4 +1,5 @@
 import type { z } from 'zod'
+import { assessPosition, AssessPositionInput } from './assess-position.ts'
 import type { Catalogue } from './catalogue/catalogue.ts'
 import { DecodeInput, decodeDesignation } from './catalogue/decode-designation.ts'
 import { dynamicRating } from './catalogue/dynamic-rating.ts'
@@ -44,7 +45,7 @@ import { fitRecommend, FitRecommendInput } from './seat/fit-recommend.ts'
 import { fitResult, FitResultInput } from './seat/fit-result.ts'
 import { gauge, GaugeInput } from './seat/gauge.ts'
 import { iso286Limits, Iso286LimitsInput } from './seat/iso286-limits.ts'
-import { ringLimits, RingLimitsInput } from './seat/ring-limits.ts'
+import { ringLimits, RingLimitsInput } from './catalogue/ring-limits.ts'
 import { float, FloatInput } from './shaftline/float.ts'
 import { growth, GrowthInput } from './shaftline/growth.ts'
 import { reactions, ReactionsInput } from './shaftline/reactions.ts'
@@ -67,10 +68,10 @@ function calculation<S extends z.ZodObject>(
   source: string,
   input: S,
   work: (input: z.output<S>) => object,
-  prepare: (given: unknown) => unknown = (given) => given,
+  { prepare = (given: unknown): unknown => given, fieldName = 'top' as 'top' | 'path' } = {},
 ): Calculation {
   const run = (given: unknown) => {
-    const parsed = parseInput(input, prepare(given))
+    const parsed = parseInput(input, prepare(given), fieldName)
     return withWarnings(work(parsed), suspectUnits(parsed))
   }
   return { name, title, source, input, run }
@@ -212,7 +213,7 @@ export function createCalculations({ catalogue, damage }: References): ReadonlyM
       'Hertz; ISO/TS 16281 for the roller’s profile',
       ContactPressureInput,
       contactPressure,
-      withoutUnused,
+      { prepare: withoutUnused },
     ),
     calculation(
       'load.distribution',
@@ -220,7 +221,7 @@ export function createCalculations({ catalogue, damage }: References): ReadonlyM
       'Hertz; ISO/TS 16281',
       InsideInput,
       loadDistribution,
-      withoutUnused,
+      { prepare: withoutUnused },
     ),
     calculation(
       'life.reference',
@@ -228,7 +229,7 @@ export function createCalculations({ catalogue, damage }: References): ReadonlyM
       'ISO/TS 16281, rollers tied to ISO 281',
       ReferenceLifeInput,
       referenceLife,
-      withoutUnused,
+      { prepare: withoutUnused },
     ),
     calculation(
       'clearance.best',
@@ -236,7 +237,7 @@ export function createCalculations({ catalogue, damage }: References): ReadonlyM
       'ISO/TS 16281, searched',
       BestClearanceInput,
       bestClearance,
-      withoutUnused,
+      { prepare: withoutUnused },
     ),
     calculation(
       'frequency.defects',
@@ -340,6 +341,14 @@ export function createCalculations({ catalogue, damage }: References): ReadonlyM
       'Naive Bayes; ISO 15243:2017 for the modes',
       RankInput,
       (input) => rankCauses(input, damage),
+    ),
+    calculation(
+      'position.assess',
+      'A whole position judged: state, findings, headlines',
+      'All of the above, put together',
+      AssessPositionInput,
+      (input) => assessPosition(input, catalogue, damage),
+      { fieldName: 'path' },
     ),
   ]
   return new Map(all.map((one) => [one.name, one]))

@@ -1,4 +1,4 @@
-export { assess } from './assess.ts'
+export { assess, type Assessment, type Outcomes } from './assess.ts'
 export { createCalculations, runCalculation, type Calculation, type References } from './calculations.ts'
 export { lifeHours, basicRatingLife } from './carry/basic-life.ts'
 export { systemLife } from './carry/system-life.ts'
@@ -48,10 +48,10 @@ export {
   type Holding,
 } from './model/position.ts'
 export { asLeft } from './job/as-left.ts'
-export { composeJob, usualHolding, type JobPosition } from './job/compose-job.ts'
+export { usualHolding } from './catalogue/holding.ts'
+export { composeJob, type JobPosition } from './job/compose-job.ts'
 export { isOutOfLimits, jobProgress, type JobProgress, type SignedEntry, type StepState } from './job/job-progress.ts'
 export { runUpPoints, settledCheck } from './job/settled.ts'
-export { holdingWays } from './job/procedures.ts'
 export {
   hasEnded,
   HeatTarget,
@@ -80,17 +80,16 @@ export {
   type UnitSystem,
 } from './model/units.ts'
 export {
+  bySeverity,
   lenses,
-  verdicts,
   worstOf,
-  type Assessment,
-  type Check,
+  type Finding,
   type Lens,
   type LensAssessment,
   type LensState,
   type PositionState,
-  type Verdict,
 } from './working/assessment.ts'
+export { verdicts, whens, type Check, type Verdict, type When } from './working/check.ts'
 export { fitHistogram, seededRandom, simulateFits, type FitHistogram, type RandomSource } from './seat/simulate-fit.ts'
 export { sweep, type SweepLimits, type SweepResult } from './sweep.ts'
 export { compareTypes, type TypeForDuty } from './identify/compare-types.ts'

@@ -1,6 +1,5 @@
-import { loadRatioOf } from './carry/assess.ts'
 import { carryChecks } from './carry/checks.ts'
-import { judgedLife, workOutCarry } from './carry/work-out.ts'
+import { judgedLife, loadRatioOf, workOutCarry } from './carry/work-out.ts'
 import type { Catalogue, CatalogueRow } from './catalogue/catalogue.ts'
 import { overallWidth, seatSizeOf } from './catalogue/catalogue.ts'
 import { decodeDesignation } from './catalogue/decode-designation.ts'
@@ -8,8 +7,8 @@ import { estimateInterior } from './catalogue/estimate.ts'
 import type { BearingType } from './model/bearing-type.ts'
 import type { Machine } from './model/machine.ts'
 import type { Position } from './model/position.ts'
-import { checksOfSeats } from './seat/checks.ts'
-import { chooseSeat } from './seat/work-out.ts'
+import { seatChecks } from './seat/checks.ts'
+import { workOutSeat } from './seat/work-out.ts'
 import { withShaftLine } from './shaftline/apply-loads.ts'
 import { worstOf, type PositionState } from './working/assessment.ts'
 
@@ -78,10 +77,9 @@ function workThrough(row: CatalogueRow, position: Position, machine: Machine, ca
   // Figures would be thrown away, and making them takes most of the time.
   const outcome = workOutCarry(other, machine, { kind: 'found', bearing })
   const loadRatio = loadRatioOf(outcome)
-  const shaft = chooseSeat('shaft', other, machine, bearing, loadRatio)
-  const housing = chooseSeat('housing', other, machine, bearing, loadRatio)
-  const checks = [...carryChecks(other, outcome), ...checksOfSeats(other, bearing, shaft, housing)]
-  const open = outcome.missing.life.length + shaft.missing.length > 0
+  const seat = workOutSeat(other, machine, bearing, loadRatio)
+  const checks = [...carryChecks(other, outcome), ...seatChecks(other, seat)].filter(({ when }) => when !== 'unknown')
+  const open = outcome.missing.life.length + seat.shaft.missing.length > 0
   const state = worstOf([...checks.map(({ verdict }) => verdict), ...(open ? ['open' as const] : [])])
   return {
     designation: row.designation,

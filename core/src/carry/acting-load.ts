@@ -28,10 +28,13 @@ export interface ActingLoad {
  * The rotor of a tilted machine hangs on the end that locates. In a pair this bearing is the left one, its partner the same
  * size on the right; a load that comes both ways is taken at its worse.
  *
+ * Preloaded, a pair squeezes itself as well: each carries the preload and half of what comes from outside.
+ *
+ * @param preloadN - axial force the pair makes itself
  * @returns one entry a step, one alone for a steady load; radial and axial load must have been given
  * @throws InputError on `arrangement` for a type that is not set in pairs, on `partnerRadialN` when it is missing
  */
-export function actingLoads({ load, float }: Position, bearing: ResolvedBearing): ActingLoad[] {
+export function actingLoads({ load, float }: Position, bearing: ResolvedBearing, preloadN = 0): ActingLoad[] {
   const { shockFactor, tiltDeg, rotorKg, arrangement } = load
   const shock = shockFactor ?? 1
   const tiltN =
@@ -48,7 +51,10 @@ export function actingLoads({ load, float }: Position, bearing: ResolvedBearing)
     const weight = load.steps.length > 0 && typed.radialN > 0 ? step.radialN / typed.radialN : 1
     const pair = pairOf(arrangement, bearing, radialN, shock * weight * partnerOf(load))
     const ways = { right: [1], left: [-1], both: [1, -1] }[load.axialWay]
-    const axialN = Math.max(...ways.map((way) => inducedLoad({ ...pair, externalAxialN: way * externalN }).aAxialN))
+    const induced = Math.max(...ways.map((way) => inducedLoad({ ...pair, externalAxialN: way * externalN }).aAxialN))
+    // Two equal springs share what comes from outside until one of them is let go.
+    const squeezed = preloadN === 0 ? 0 : preloadN + externalN / 2
+    const axialN = Math.max(induced, squeezed)
     return { radialN, axialN, ownN: ownAxialLoad('a', pair.bearingType, pair.a), ...rest }
   })
 }

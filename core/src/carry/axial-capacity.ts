@@ -1,5 +1,6 @@
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt } from '../errors/input-error.ts'
+import type { AxialLimit } from './axial-limits.ts'
 import { wantedStaticSafety } from './static-safety.ts'
 import { equivalentOf, type Ratings } from './work-out.ts'
 
@@ -12,9 +13,16 @@ const halvings = 12
  *     P ≤ C/2,   P0 ≤ C0/s0,   and within what its type and its ribs take at all
  *
  * @param running - how it runs, for the static safety wanted
+ * @param limits - what gives way before the raceways do: a sleeve, ribs, set screws
  * @returns 0 for a type that takes none
  */
-export function axialCapacity(radialN: number, bearing: ResolvedBearing, ratings: Ratings, running: string): number {
+export function axialCapacity(
+  radialN: number,
+  bearing: ResolvedBearing,
+  ratings: Ratings,
+  running: string,
+  limits: readonly AxialLimit[],
+): number {
   const safety = wantedStaticSafety(bearing.row.type, running)
   const bears = (axialN: number): boolean => {
     const load = { radialN, axialN, speedRpm: null, share: 1, tiltN: 0, ownN: null }
@@ -31,5 +39,5 @@ export function axialCapacity(radialN: number, bearing: ResolvedBearing, ratings
     if (bears(middle)) low = middle
     else high = middle
   }
-  return low
+  return Math.min(low, ...limits.map(({ mostN }) => mostN))
 }

@@ -6,11 +6,16 @@ import { formatNumber } from '../model/units.ts'
 import { givenOf, number, refusalOf, text, type Figure, type Given } from '../working/figure.ts'
 import { axialCapacity } from './axial-capacity.ts'
 import { minimumLoad } from './equivalent-load.ts'
-import { runningSpeed } from './running-speed.ts'
+import { runningSpeed } from '../model/running-speed.ts'
 import { wantedStaticSafety } from './static-safety.ts'
 import { systemLife } from './system-life.ts'
 import { wantedLife } from './wanted-life.ts'
-import type { Carrying, CarryOutcome, Ratings } from './work-out.ts'
+import { longestLifeH } from '../words/quantities.ts'
+import { arrangementWords, cleanlinessWords, lubricationWords, runningWords } from '../words/vocabulary.ts'
+import type { AxialLimit } from './axial-limits.ts'
+import { textbookLoad } from './induced-load.ts'
+import { axialLimitLabel } from './words.ts'
+import { staticSafetyOf, type Carrying, type CarryOutcome, type Ratings } from './work-out.ts'
 
 /** The figures of Carry, with their working. */
 export function carryFigures(position: Position, machine: Machine, outcome: CarryOutcome): Record<string, Figure> {
@@ -25,9 +30,10 @@ export function carryFigures(position: Position, machine: Machine, outcome: Carr
     figures['minimum'] = minimumFigure(bearing, ratings)
   }
   if (bearing && ratings && carrying) {
-    figures['axialCapacity'] = axialFigure(position, bearing, carrying, ratings)
+    figures['axialCapacity'] = axialFigure(position, bearing, carrying, ratings, outcome.axialLimits)
     figures['loadRatio'] = ratioFigure(carrying, ratings)
-    figures['staticSafety'] = safetyFigure(position, bearing, carrying, ratings)
+    const safety = staticSafetyOf(outcome)
+    if (safety !== null) figures['staticSafety'] = safetyFigure(position, bearing, carrying, ratings, safety)
   }
   if (bearing && life && life.hoursH !== null) figures['doubled'] = doubledFigure(bearing, life.hoursH)
   figures['wanted'] = wantedFigure(position, machine, outcome.wantedH)
@@ -70,13 +76,14 @@ function lifeFigure(position: Position, outcome: CarryOutcome): Figure {
     label: 'Basic rating life',
     symbol: 'L_{10h}',
     quantity: 'duration',
-    value: life?.hoursH != null ? number(life.hoursH) : null,
+    value: life?.hoursH != null ? number(life.hoursH) : carrying?.equivalentN === 0 ? text('no load') : null,
     precision: lifePrecision(estimated),
+    most: longestLifeH,
     formula: `L_{10h} = \\frac{10^6}{60\\,n}\\left(\\frac{C}{P}\\right)^{${exponent}}`,
     givens,
     source: 'ISO 281:2007',
     validity:
-      '90 of 100 such bearings last longer. Clean, well lubricated, P up to half of C; dirt and loose seats end most bearings earlier.',
+      '90 of 100 such bearings last longer. Clean, well lubricated, P up to half of C. Beyond 200 000 h fatigue does not end it: grease, dirt or a loose seat does.',
     estimate: estimated,
     ...(missing.life.length > 0 ? { missing: missing.life } : {}),
     ...(refusal ? { refusal: refusalOf(refusal) } : {}),
@@ -86,10 +93,10 @@ function lifeFigure(position: Position, outcome: CarryOutcome): Figure {
   }
 }
 
-function equivalentFigure({ load: typed }: Position, { bearing, carrying, missing, refusal }: CarryOutcome): Figure {
+function equivalentFigure({ load: typed }: Position, { bearing, carrying, missing, refusal, preload }: CarryOutcome): Figure {
   const steps = typed.steps.length > 0
   return {
-    label: 'Equivalent load',
+    label: 'Equivalent dynamic load',
     symbol: 'P',
     quantity: 'force',
     value: carrying ? number(carrying.equivalentN) : null,
@@ -99,7 +106,13 @@ function equivalentFigure({ load: typed }: Position, { bearing, carrying, missin
     givens: [
       ...typedGivens(typed),
       ...(steps && carrying ? heaviestGivens(carrying) : []),
-      ...(carrying && bearing ? (steps ? stepGivens(carrying, bearing) : factorGivens(carrying)) : []),
+      ...(carrying && bearing ? (steps ? stepGivens(carrying, bearing) : factorGivens(carrying, bearing)) : []),
+      ...(preload
+        ? [
+            forceGiven('F_p', 'the pair squeezes itself with', preload.forceN, 'springs of the contacts'),
+            givenOf('length', { decimals: 3 }, 'Float')('preload, running', '', preload.mm),
+          ]
+        : []),
       ...(carrying ? [forceGiven('P_0', 'static equivalent load', carrying.staticEquivalentN, 'ISO 76')] : []),
     ],
     source: steps ? 'ISO 281:2007; cumulative damage over the steps' : 'ISO 281:2007',
@@ -108,7 +121,7 @@ function equivalentFigure({ load: typed }: Position, { bearing, carrying, missin
           validity:
             typed.arrangement === 'single'
               ? `Factors of a ${bearingTypeNames[bearing.row.type]} bearing, single.`
-              : `One of a pair ${typed.arrangement.replace(/-/g, ' ')}, set near no play and without preload.`,
+              : `One of a pair ${arrangementWords[typed.arrangement]}${preload ? ', each bearing a spring: half the preload each, shaft and housing stiff' : ', set near no play and without preload'}.`,
         }
       : {}),
     ...(missing.load.length > 0 ? { missing: missing.load } : {}),
@@ -134,7 +147,7 @@ function typedGivens({
   if (shockFactor !== null) givens.push(givenOf('ratio', { decimals: 2 }, 'typed')('shock factor', 'f', shockFactor))
   if (tiltDeg && rotorKg) {
     givens.push(
-      { label: 'leans over', symbol: '\\varphi', quantity: 'angle', value: number(tiltDeg), from: 'typed' },
+      { label: 'shaft inclination', symbol: '\\varphi', quantity: 'angle', value: number(tiltDeg), from: 'typed' },
       { label: 'shaft and rotor', symbol: 'm', quantity: 'mass', value: number(rotorKg), from: 'typed' },
     )
   }
@@ -154,7 +167,7 @@ function heaviestGivens({ acting, each }: Carrying): Given[] {
   ]
 }
 
-function factorGivens({ acting, each }: Carrying): Given[] {
+function factorGivens({ acting, each }: Carrying, { row, interior }: ResolvedBearing): Given[] {
   const [load] = each
   const [one] = acting
   if (!load || !one) return []
@@ -166,7 +179,17 @@ function factorGivens({ acting, each }: Carrying): Given[] {
     ...(one.ownN === null
       ? []
       : [
-          forceGiven('S', 'axial force of its own', one.ownN, 'F_r / 2Y'),
+          ...(row.type === 'angular-contact-ball'
+            ? [
+                forceGiven('S', 'axial force of its own', one.ownN, 'half the balls loaded, 1.22 Fr tan α over 30°'),
+                forceGiven(
+                  'S',
+                  'the same by the textbook rule',
+                  textbookLoad('a', row.type, { radialN: one.radialN, yOrAngleDeg: interior.contactAngleDeg }),
+                  'Fr / 2Y',
+                ),
+              ]
+            : [forceGiven('S', 'axial force of its own', one.ownN, 'Fr / 2Y')]),
           forceGiven('F_a', 'axial load of the pair', one.axialN, 'induced loads'),
         ]),
     factor('radial factor', 'X', load.x),
@@ -217,7 +240,7 @@ function ratingFigure({ row, interior }: ResolvedBearing, ratings: Ratings, kind
         : 'C_0 = f_0\\, i Z D_w^2 \\cos\\alpha'
       : 'C_0 = 44(1-\\gamma)\\, i Z L_{we} D_{we} \\cos\\alpha'
   return {
-    label: dynamic ? 'Dynamic rating' : 'Static rating',
+    label: dynamic ? 'Basic dynamic load rating' : 'Basic static load rating',
     symbol: dynamic ? 'C' : 'C_0',
     quantity: 'force',
     value: number(dynamic ? ratings.dynamicN : ratings.staticN),
@@ -240,7 +263,7 @@ function ratingFigure({ row, interior }: ResolvedBearing, ratings: Ratings, kind
 
 function minimumFigure({ row }: ResolvedBearing, ratings: Ratings): Figure {
   return {
-    label: 'Least load',
+    label: 'Minimum load',
     symbol: 'P_{min}',
     quantity: 'force',
     value: number(minimumLoad(row.type, ratings.dynamicN)),
@@ -273,40 +296,42 @@ function axialFigure(
   bearing: ResolvedBearing,
   { acting }: Carrying,
   ratings: Ratings,
+  limits: readonly AxialLimit[],
 ): Figure {
   const radialN = Math.max(...acting.map((one) => one.radialN))
   return {
-    label: 'Axial load it takes',
+    label: 'Permissible axial load',
     symbol: 'F_{a,max}',
     quantity: 'force',
-    value: number(axialCapacity(radialN, bearing, ratings, given.running)),
+    value: number(axialCapacity(radialN, bearing, ratings, given.running, limits)),
     precision: { figures: 2 },
     formula: '\\max F_a:\\ P \\le \\tfrac12 C,\\ P_0 \\le C_0 / s_0',
     givens: [
       forceGiven('F_r', 'beside the radial load', radialN, 'this lens'),
       ratingGiven('C', 'dynamic rating', ratings.dynamicN, ratings.dynamicEstimated),
       ratingGiven('C_0', 'static rating', ratings.staticN, ratings.staticEstimated),
+      ...limits.map((limit) => forceGiven('', axialLimitLabel(limit), limit.mostN, 'practice')),
     ],
-    source: 'ISO 281, ISO 76, searched for the largest that holds',
+    source: 'ISO 281, ISO 76, searched for the largest that holds; practice for sleeves, ribs and locks',
     validity:
-      'What the raceways and ribs bear for a moment; the life says for how long. A spherical roller slides its unloaded row well before.',
+      'What holds for a moment; the life says for how long. A spherical roller bearing unloads its second row well before.',
     estimate: ratings.dynamicEstimated || ratings.staticEstimated,
   }
 }
 
-function safetyFigure({ load: given }: Position, { row }: ResolvedBearing, load: Carrying, ratings: Ratings): Figure {
+function safetyFigure({ load: given }: Position, { row }: ResolvedBearing, load: Carrying, ratings: Ratings, safety: number): Figure {
   return {
-    label: 'Static safety',
+    label: 'Static safety factor',
     symbol: 's_0',
     quantity: 'ratio',
-    value: number(ratings.staticN / load.staticEquivalentN),
+    value: number(safety),
     precision: { figures: 2 },
     formula: 's_0 = \\frac{C_0}{P_0}',
     givens: [
       ratingGiven('C_0', 'static rating', ratings.staticN, ratings.staticEstimated),
       forceGiven('P_0', 'static equivalent load', load.staticEquivalentN, 'ISO 76'),
       {
-        label: `wanted, ${given.running} running`,
+        label: `recommended, ${runningWords[given.running]} running`,
         symbol: 's_{0,min}',
         quantity: 'ratio',
         value: number(wantedStaticSafety(row.type, given.running)),
@@ -326,6 +351,7 @@ function doubledFigure({ row }: ResolvedBearing, hoursH: number): Figure {
     quantity: 'duration',
     value: number(hoursH / 2 ** lifeExponent(row.type)),
     precision: { figures: 2 },
+    most: longestLifeH,
     formula: balls ? 'L_{10h}(2P) = L_{10h} / 2^3' : 'L_{10h}(2P) = L_{10h} / 2^{10/3}',
     givens: [
       { label: 'basic rating life', symbol: 'L_{10h}', quantity: 'duration', value: number(hoursH), from: 'this lens' },
@@ -339,7 +365,7 @@ function doubledFigure({ row }: ResolvedBearing, hoursH: number): Figure {
 function wantedFigure({ load }: Position, machine: Machine, hours: number): Figure {
   const recommended = wantedLife(machine.duty)
   return {
-    label: 'Wanted life',
+    label: 'Required life',
     symbol: 'L_{w}',
     quantity: 'duration',
     value: number(hours),
@@ -364,11 +390,12 @@ function modifiedFigure({ grease, load }: Position, { ratings, modified }: Carry
   const ratio = givenOf('ratio', { figures: 2 })
   const reliability = load.reliabilityPercent ?? 90
   return {
-    label: 'With film and dirt',
+    label: 'Modified rating life',
     symbol: `L_{${formatNumber(100 - reliability, { figures: 3 }).replace(/^(0\.\d*?)0+$/, '$1')}mh}`,
     quantity: 'duration',
     value: value ? number(value.hoursH) : null,
     precision: lifePrecision(ratings?.dynamicEstimated ?? true),
+    most: longestLifeH,
     formula: 'L_{nmh} = a_1\\,a_{ISO}\\,L_{10h}',
     givens: value
       ? [
@@ -378,15 +405,15 @@ function modifiedFigure({ grease, load }: Position, { ratings, modified }: Carry
             'contamination',
             'e_C',
             value.contaminationFactor,
-            `${grease.cleanliness?.replace(/-/g, ' ')} cleanliness`,
+            grease.cleanliness ? `cleanliness: ${cleanlinessWords[grease.cleanliness]}` : '',
           ),
           ratio('reliability', 'a_1', value.a1, `${reliability} %`),
           forceGiven('C_u', 'fatigue limit', value.fatigueLimitN, 'from C0, simplified'),
         ]
       : [],
     source: 'ISO 281:2007, clause 9',
-    validity: 'Never rely on a factor above 10 without the maker’s fatigue limit and a clean system.',
-    school: 'modified life for the verdict; basic life beside it',
+    validity: `Never rely on a factor above 10 without the maker’s fatigue limit and a clean system${value && value.aIso >= 50 ? '; here it stands at its ceiling of 50' : ''}.`,
+    school: 'modified rating life for the verdict; basic rating life beside it',
     estimate: ratings?.dynamicEstimated ?? true,
     ...(refusal ? { refusal: refusalOf(refusal) } : {}),
   }
@@ -395,7 +422,7 @@ function modifiedFigure({ grease, load }: Position, { ratings, modified }: Carry
 function speedFigure({ grease }: Position, { ndm, limit, ratio }: NonNullable<CarryOutcome['speed']>): Figure {
   const product = givenOf('ratio', { figures: 3 })
   return {
-    label: 'Speed to its limit',
+    label: 'Speed factor over its limit',
     symbol: 'n d_m / \\text{limit}',
     quantity: 'ratio',
     value: number(ratio),
@@ -403,7 +430,7 @@ function speedFigure({ grease }: Position, { ndm, limit, ratio }: NonNullable<Ca
     formula: '\\frac{n\\,D_{pw}}{\\text{limit}}',
     givens: [
       product('speed factor', 'n d_m', ndm, 'mm/min'),
-      product('limit of the type', '', limit, `${grease.lubrication.replace('-', ' ')}, guidance`),
+      product('limit of the type', '', limit, `${lubricationWords[grease.lubrication]}, guidance`),
     ],
     source: 'Guidance, not a standard; a maker’s limit overrides it',
     validity: 'Standard cage, normal accuracy, P up to 0.1 C, about 70 °C.',
@@ -421,17 +448,18 @@ function systemFigure({ others = [] }: Machine, outcome: CarryOutcome): Figure |
   })
   const weakest = all.reduce((least, one) => (one.lifeH < least.lifeH ? one : least))
   return {
-    label: 'Whole shaft',
+    label: 'System life',
     symbol: 'L_{sys}',
     quantity: 'duration',
     value: number(systemH),
     precision: { figures: 2 },
+    most: longestLifeH,
     formula: '\\sum \\left(\\frac{L_{sys}}{L_i}\\right)^{e_i} = 1',
     givens: all.map(({ position, lifeH }) => ({
       label: position,
       symbol: '',
       quantity: 'duration',
-      value: number(lifeH),
+      value: lifeH > longestLifeH ? text(`> ${formatNumber(longestLifeH, { figures: 3 })} h`) : number(lifeH),
       precision: { figures: 2 },
       from:
         position === weakest.position ? 'the weakest' : position === 'this position' ? 'this lens' : 'as last saved',

@@ -28,7 +28,8 @@ export type InducedLoadInput = z.input<typeof InducedLoadInput>
 /**
  * Axial loads in an opposed pair: each bearing pushes the other, and one of them takes the external load besides.
  *
- *     S = Fr / (2 Y)         taker: max(S_T, S_O + |K|)         other: max(S_O, S_T − |K|)
+ *     S = Fr / (2 Y); balls over 30°: 1.22 Fr tan α, half of them loaded
+ *     taker: max(S_T, S_O + |K|)         other: max(S_O, S_T − |K|)
  *
  * Back to back, a load toward b is taken by a; face to face, by b. For pairs set near zero clearance, without preload.
  *
@@ -36,7 +37,7 @@ export type InducedLoadInput = z.input<typeof InducedLoadInput>
  * @throws InputError on `a` or `b` when an angle is outside the tables
  * @example inducedLoad({ bearingType: 'tapered-roller', arrangement: 'back-to-back', a: { radialN: 4000, yOrAngleDeg: 1.6 },
  *   b: { radialN: 6000, yOrAngleDeg: 1.5 }, externalAxialN: 2000 }) // { aAxialN: 4000, bAxialN: 2000 }
- * @see ISO 281:2007 for Y; the textbook rule S = Fr/(2Y)
+ * @see ISO 281:2007 for Y; the textbook rule S = Fr/(2Y), which is 14 % low for balls of 40°
  */
 export function inducedLoad(input: InducedLoadInput): { aAxialN: number; bAxialN: number } {
   const { bearingType, arrangement, a, b, externalAxialN = 0 } = input
@@ -60,8 +61,25 @@ export function ownAxialLoad(
   type: InducedLoadInput['bearingType'],
   { radialN, yOrAngleDeg }: InducedLoadInput['a'],
 ): number {
-  return radialN / (2 * factorY(field, type, yOrAngleDeg))
+  const byFactor = textbookLoad(field, type, { radialN, yOrAngleDeg })
+  return type === 'angular-contact-ball' && yOrAngleDeg > halfZoneFromDeg
+    ? halfZoneLoad(radialN, yOrAngleDeg)
+    : byFactor
 }
+
+/** Steeper balls than this push harder than Fr/(2Y) says, degrees. */
+const halfZoneFromDeg = 30
+
+/** Axial force of a row of balls of which half are loaded, N: 1.22 Fr tan α. */
+export const halfZoneLoad = (radialN: number, angleDeg: number): number =>
+  1.22 * radialN * Math.tan((angleDeg * Math.PI) / 180)
+
+/** The same by the textbook rule Fr/(2Y), to stand beside it. @throws InputError on `field` */
+export const textbookLoad = (
+  field: 'a' | 'b',
+  type: InducedLoadInput['bearingType'],
+  { radialN, yOrAngleDeg }: InducedLoadInput['a'],
+): number => radialN / (2 * factorY(field, type, yOrAngleDeg))
 
 function factorY(field: 'a' | 'b', type: InducedLoadInput['bearingType'], yOrAngle: number): number {
   if (yOrAngle < 5) return yOrAngle

@@ -1,6 +1,6 @@
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { Position } from '../model/position.ts'
-import { runningSpeed } from './running-speed.ts'
+import { runningSpeed } from '../model/running-speed.ts'
 import { requiredViscosity, viscosityAt } from './viscosity.ts'
 
 /** Viscosity index taken for a mineral oil when nobody knows it. */

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { speedLimit } from '../catalogue/speed-limit.ts'
-import { BearingType } from '../model/bearing-type.ts'
+import { BearingType, Closure } from '../model/bearing-type.ts'
 import { Lubrication } from './modified-life.ts'
 
 export const SpeedCheckInput = z.strictObject({
@@ -8,6 +8,7 @@ export const SpeedCheckInput = z.strictObject({
   pitchDiameterMm: z.number().min(2).max(3000).meta({ unit: 'mm', description: 'Pitch diameter' }),
   speedRpm: z.number().min(0).max(1e6).meta({ unit: 'r/min', description: 'Speed' }),
   lubrication: Lubrication.default('grease'),
+  closure: Closure.default('open').meta({ description: 'Closure; rubbing seals stand less speed' }),
 })
 export type SpeedCheckInput = z.input<typeof SpeedCheckInput>
 
@@ -27,7 +28,7 @@ export interface SpeedCheck {
  */
 export function speedCheck(input: SpeedCheckInput): SpeedCheck {
   const ndm = input.pitchDiameterMm * input.speedRpm
-  const limit = speedLimit(input.bearingType, input.lubrication ?? 'grease')
+  const limit = speedLimit(input.bearingType, input.lubrication ?? 'grease', input.closure)
   const ratio = ndm / limit
   const compared = Math.round(ratio * 1e6) / 1e6
   return { ndm, limit, ratio, verdict: compared > 1 ? 'over-limit' : compared > 0.8 ? 'near-limit' : 'ok' }

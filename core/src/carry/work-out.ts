@@ -1,7 +1,8 @@
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { InputError } from '../errors/input-error.ts'
 import { attempt } from '../errors/input-error.ts'
-import { lifeExponent } from '../model/bearing-type.ts'
+import { holdingOf } from '../catalogue/holding.ts'
+import { isAdjustedAtMounting, lifeExponent } from '../model/bearing-type.ts'
 import type { Machine } from '../model/machine.ts'
 import type { Position } from '../model/position.ts'
 import type { Missing } from '../working/figure.ts'
@@ -11,13 +12,18 @@ import { equivalentLoad, type EquivalentLoad } from './equivalent-load.ts'
 import { loadSpectrum } from './load-spectrum.ts'
 import { modifiedLife, type ModifiedLife } from './modified-life.ts'
 import { runningFilm, type RunningFilm } from './running-film.ts'
-import { runningSpeed } from './running-speed.ts'
+import { racewayShare } from './raceway.ts'
+import { runningSpeed } from '../model/running-speed.ts'
+import { axialLimits, type AxialLimit } from './axial-limits.ts'
+import { preloadForce, runningPlayMm } from './preload.ts'
 import { speedCheck } from './speed-check.ts'
 import { wantedLife } from './wanted-life.ts'
 
 /** Ratings the lens works with: the maker’s where they are given, else the estimates. */
 export interface Ratings {
   dynamicN: number
+  /** Share of C that a soft raceway on the shaft leaves; already in `dynamicN`. */
+  racewayShare: number
   staticN: number
   dynamicEstimated: boolean
   staticEstimated: boolean
@@ -37,7 +43,7 @@ export interface Carrying {
   each: EquivalentLoad[]
   /** Equivalent load of the whole duty, N. */
   equivalentN: number
-  /** Worst of the steps, N. */
+  /** Worst of the steps, N; 0 where nothing is on it. */
   staticEquivalentN: number
   belowMinimum: boolean
 }
@@ -54,6 +60,10 @@ export interface CarryOutcome {
   refusal: InputError | null
   life: Life | null
   wantedH: number
+  /** Preload of the pair as it runs, mm, and the force it makes; null for a pair with play and for a single bearing. */
+  preload: { mm: number; forceN: number } | null
+  /** Parts that give way under axial load before the raceways do. */
+  axialLimits: AxialLimit[]
   film: Outcome<RunningFilm>
   modified: Outcome<ModifiedLife>
   speed: ReturnType<typeof speedCheck> | null
@@ -66,8 +76,11 @@ export function workOutCarry(position: Position, machine: Machine, lookup: Beari
   const bearing = lookup.kind === 'found' ? lookup.bearing : null
   const missing = missingInputs(position, bearing)
   const ratings = bearing ? ratingsOf(position, bearing) : null
+  const preload = bearing ? preloadOf(position, bearing) : null
   const loaded =
-    bearing && ratings && missing.load.length === 0 ? attempt(() => carry(position, bearing, ratings)) : nothing
+    bearing && ratings && missing.load.length === 0
+      ? attempt(() => carry(position, bearing, ratings, preload?.forceN ?? 0))
+      : nothing
   const carrying = loaded.value
   const speed = runningSpeed(position)
   const life = carrying && ratings && bearing ? lifeOf(bearing, ratings, carrying, speed?.meanRpm ?? null) : null
@@ -79,6 +92,17 @@ export function workOutCarry(position: Position, machine: Machine, lookup: Beari
     carrying,
     refusal: loaded.refusal,
     life,
+    preload,
+    axialLimits:
+      bearing && ratings && carrying
+        ? axialLimits(
+            position,
+            bearing,
+            ratings,
+            Math.max(...carrying.acting.map(({ radialN }) => radialN)),
+            speed?.meanRpm ?? null,
+          )
+        : [],
     wantedH: position.load.wantedLifeH ?? wantedLife(machine.duty).wantedH,
     film,
     modified:
@@ -92,6 +116,7 @@ export function workOutCarry(position: Position, machine: Machine, lookup: Beari
             pitchDiameterMm: bearing.interior.pitchDiameterMm,
             speedRpm: speed.highestRpm,
             lubrication: position.grease.lubrication,
+            closure: bearing.decoded.closedSides > 0 ? bearing.decoded.closure : 'open',
           })
         : null,
   }
@@ -115,9 +140,15 @@ function missingInputs({ load }: Position, bearing: ResolvedBearing | null): Car
   return { load: loadMissing, life }
 }
 
-function ratingsOf({ bearing: { makerDynamicN, makerStaticN } }: Position, { interior }: ResolvedBearing): Ratings {
+function ratingsOf(position: Position, bearing: ResolvedBearing): Ratings {
+  const { makerDynamicN, makerStaticN } = position.bearing
+  const { interior } = bearing
+  // Where the rollers run on the shaft, a soft one takes from the rating.
+  const onShaft = holdingOf(position, bearing) === 'no-inner-ring' && position.seat.racewayHrc !== null
+  const share = onShaft ? racewayShare(position.seat.racewayHrc ?? 0) : 1
   return {
-    dynamicN: makerDynamicN ?? interior.dynamicRatingN,
+    dynamicN: (makerDynamicN ?? interior.dynamicRatingN) * share,
+    racewayShare: share,
     staticN: makerStaticN ?? interior.staticRatingN,
     dynamicEstimated: makerDynamicN === null,
     staticEstimated: makerStaticN === null,
@@ -125,12 +156,12 @@ function ratingsOf({ bearing: { makerDynamicN, makerStaticN } }: Position, { int
 }
 
 /** Equivalent load of every step, and of them all together. @throws InputError */
-function carry(position: Position, bearing: ResolvedBearing, ratings: Ratings): Carrying {
+function carry(position: Position, bearing: ResolvedBearing, ratings: Ratings, preloadN: number): Carrying {
   const stepped = position.load.steps.length > 0
-  const acting = actingLoads(position, bearing)
-  // A step without load wears nothing and is refused by the formula for one load; it counts in time only.
+  const acting = actingLoads(position, bearing, preloadN)
+  // No load wears nothing and is refused by the formula; a step without one counts in time only.
   const each = acting.map((one) =>
-    stepped && one.radialN + one.axialN === 0 ? unloaded : equivalentOf(one, bearing, ratings),
+    one.radialN + one.axialN === 0 ? unloaded : equivalentOf(one, bearing, ratings),
   )
   const [only] = each
   return {
@@ -184,12 +215,39 @@ export function equivalentOf(
   return { ...result, equivalentN, ...(pushed ? {} : { x: 1, y: 0 }) }
 }
 
-function lifeOf({ row }: ResolvedBearing, ratings: Ratings, { equivalentN }: Carrying, speedRpm: number | null): Life {
+/** The preload of a pair as it runs and what it squeezes with; null where there is none. */
+function preloadOf(position: Position, bearing: ResolvedBearing): { mm: number; forceN: number } | null {
+  const playMm = isAdjustedAtMounting(bearing.row.type) ? runningPlayMm(position, bearing) : null
+  return playMm !== null && playMm < 0 ? { mm: -playMm, forceN: preloadForce(bearing, -playMm) } : null
+}
+
+/** P/C; null while it is not known. */
+export const loadRatioOf = ({ carrying, ratings }: CarryOutcome): number | null =>
+  carrying && ratings ? carrying.equivalentN / ratings.dynamicN : null
+
+/** C0/P0; null while it is not known, and where nothing is on it. */
+export const staticSafetyOf = ({ carrying, ratings }: CarryOutcome): number | null =>
+  carrying && ratings && carrying.staticEquivalentN > 0 ? ratings.staticN / carrying.staticEquivalentN : null
+
+/** Null where nothing is on it: then there is no life to speak of. */
+function lifeOf(
+  { row }: ResolvedBearing,
+  ratings: Ratings,
+  { equivalentN }: Carrying,
+  speedRpm: number | null,
+): Life | null {
+  if (equivalentN === 0) return null
   const beyondRating = equivalentN > ratings.dynamicN
   const millionRevs = beyondRating ? 0 : basicRatingLife(ratings.dynamicN, equivalentN, lifeExponent(row.type))
   const hoursH = speedRpm === null || beyondRating ? null : lifeHours(millionRevs, speedRpm)
   return { millionRevs, hoursH, beyondRating }
 }
+
+/** Viscosity ratio below which ISO 281 knows no film. */
+export const leastKappa = 0.1
+/** Pitch diameter times speed under which a bearing crawls: it lives by additives and static safety, mm/min. */
+const crawlNdm = 20_000
+export const isCrawling = (pitchDiameterMm: number, speedRpm: number): boolean => pitchDiameterMm * speedRpm < crawlNdm
 
 function modifiedOf(
   { grease, load }: Position,
@@ -202,7 +260,8 @@ function modifiedOf(
   const { cleanliness, lubrication } = grease
   if (cleanliness === null) return nothing
   if (!film.value) return { value: null, refusal: film.refusal }
-  const { viscosityCst } = film.value
+  const { viscosityCst, neededCst, kappa } = film.value
+  const crawls = kappa < leastKappa && isCrawling(interior.pitchDiameterMm, speedRpm)
   return attempt(() =>
     modifiedLife({
       bearingType: row.type,
@@ -211,7 +270,8 @@ function modifiedOf(
       equivalentN,
       speedRpm: Math.max(speedRpm, 1),
       pitchDiameterMm: interior.pitchDiameterMm,
-      viscosityCst,
+      // At a crawl no film is wanted: the life is then taken at the least the method knows.
+      viscosityCst: crawls ? leastKappa * neededCst * (1 + 1e-9) : viscosityCst,
       cleanliness,
       lubrication,
       reliabilityPercent: load.reliabilityPercent ?? 90,

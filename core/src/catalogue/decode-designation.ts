@@ -206,11 +206,12 @@ function readSuffixes(text: string, base: Base, unknown: string[]): Suffix[] {
 }
 
 const featureOrder: readonly SuffixGroup[] = [
-  'taper', 'angle', 'reinforced', 'inside', 'full', 'iso', 'pair', 'snap', 'lube', 'cage', 'precision', 'heat',
+  'taper', 'angle', 'reinforced', 'inside', 'full', 'iso', 'pair', 'snap', 'lube', 'cage', 'precision', 'heat', 'fill',
+  'running',
 ] // prettier-ignore
 const gluedOrder: readonly SuffixGroup[] = ['angle', 'reinforced', 'inside', 'full', 'iso', 'taper']
 const dashedOrder: readonly SuffixGroup[] = [
-  'closure', 'snap', 'cage', 'precision', 'clearance', 'heat', 'lube', 'pair',
+  'closure', 'snap', 'cage', 'precision', 'running', 'clearance', 'heat', 'fill', 'lube', 'pair',
 ] // prettier-ignore
 
 function describe(base: Base, found: Suffix[], unknown: string[]): Decoded {

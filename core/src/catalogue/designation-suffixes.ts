@@ -16,6 +16,8 @@ export type SuffixGroup =
   | 'lube'
   | 'cage'
   | 'heat'
+  | 'fill'
+  | 'running'
 
 export interface Suffix {
   token: string
@@ -84,12 +86,17 @@ const precisionWithClearance: Suffix[] = ['P6', 'P5', 'P4', 'P2'].flatMap((preci
 
 /** Common suffixes only. Makers' own letters change and clash, so the rest stays unknown and is looked at. */
 export const suffixes: readonly Suffix[] = [
-  ...closureTokens(['RS', 'RS1', 'RSR'], 'RS', 'contact-seal', 1),
-  ...closureTokens(['2RS', '2RS1', '2RSR'], '2RS', 'contact-seal', 2),
-  ...closureTokens(['RZ'], 'RZ', 'low-friction-seal', 1),
-  ...closureTokens(['2RZ'], '2RZ', 'low-friction-seal', 2),
-  ...closureTokens(['Z'], 'Z', 'shield', 1),
-  ...closureTokens(['2Z', 'ZZ'], '2Z', 'shield', 2),
+  ...closureTokens(['RS', 'RS1', 'RS2', 'RSR', 'RSH', 'DU', 'LU', 'LH'], 'RS', 'contact-seal', 1),
+  ...closureTokens(
+    ['2RS', '2RS1', '2RS2', '2RSR', '2RSH', 'RSS', 'DDU', 'DD', 'LLU', 'LLH', 'EE'],
+    '2RS',
+    'contact-seal',
+    2,
+  ),
+  ...closureTokens(['RZ', 'RSL', 'RSJ', 'LB'], 'RZ', 'low-friction-seal', 1),
+  ...closureTokens(['2RZ', '2RSL', '2RSJ', 'VV', 'LLB'], '2RZ', 'low-friction-seal', 2),
+  ...closureTokens(['Z', 'ZR', 'ZS'], 'Z', 'shield', 1),
+  ...closureTokens(['2Z', 'ZZ', '2ZR', 'ZZS', '2ZS'], '2Z', 'shield', 2),
   ...clearanceTokens,
   ...precisionTokens,
   ...precisionWithClearance,
@@ -102,7 +109,21 @@ export const suffixes: readonly Suffix[] = [
       types: ['angular-contact-ball'],
     }),
   ), // prettier-ignore
-  single('E', 'reinforced', { features: ['reinforced'], types: ['cylindrical-roller', 'spherical-roller'] }),
+  ...['E', 'EC', 'E1'].map((token) =>
+    single(token, 'reinforced', {
+      normal: { reinforced: 'E' },
+      features: ['reinforced'],
+      types: ['cylindrical-roller', 'spherical-roller'],
+    }),
+  ),
+  ...['BE', 'BEC'].map((token) =>
+    single(token, 'angle', {
+      normal: { angle: 'B' },
+      features: ['contact-angle-40'],
+      contactAngleDeg: 40,
+      types: ['angular-contact-ball'],
+    }),
+  ),
   ...['C', 'CC', 'CA'].map((token) =>
     single(token, 'inside', { features: [`internal-design-${token}`], types: ['spherical-roller'] }),
   ),
@@ -118,11 +139,29 @@ export const suffixes: readonly Suffix[] = [
   single('NR', 'snap', { features: ['snap-ring-groove', 'snap-ring'], types: snapped }),
   single('W33', 'lube', { features: ['lubrication-groove-and-holes'] }),
   single('W20', 'lube', { features: ['lubrication-holes'] }),
-  single('M', 'cage', { features: ['brass-cage'] }),
+  ...['M', 'MP', 'ML', 'Y'].map((token) => single(token, 'cage', { normal: { cage: 'M' }, features: ['brass-cage'] })),
   single('MA', 'cage', { features: ['brass-cage', 'cage-outer-guided'] }),
   single('MB', 'cage', { features: ['brass-cage', 'cage-inner-guided'] }),
-  single('TN', 'cage', { features: ['polyamide-cage'] }),
-  single('J', 'cage', { features: ['steel-cage'] }),
+  ...['TN', 'TN9', 'TNH', 'TNG', 'TV', 'TVP', 'TVP2', 'TVH'].map((token) =>
+    single(token, 'cage', { normal: { cage: 'TN' }, features: ['polyamide-cage'] }),
+  ),
+  ...['P', 'PH'].map((token) =>
+    single(token, 'cage', {
+      normal: { cage: 'TN' },
+      features: ['polyamide-cage'],
+      types: ['cylindrical-roller', 'angular-contact-ball'],
+    }),
+  ),
+  ...['J', 'JN', 'J1', 'J2', 'F'].map((token) =>
+    single(token, 'cage', { normal: { cage: 'J' }, features: ['steel-cage'] }),
+  ),
+  ...['G', 'GA', 'GB', 'GC', 'CB', 'UA', 'UO', 'UL'].map((token) =>
+    single(token, 'pair', { features: ['universal-pair'], types: ['angular-contact-ball'] }),
+  ),
+  ...['WT', 'HT', 'LHT', 'LT', 'GJN', 'MT', 'MT33', 'MT47', 'LS'].map((token) =>
+    single(token, 'fill', { features: ['factory-grease'] }),
+  ),
+  ...['C02', 'C04', 'C08'].map((token) => single(token, 'running', { features: ['running-accuracy'] })),
   ...([['S0', 150], ['S1', 200], ['S2', 250], ['S3', 300]] as const).map(([token, hotC]) =>
     single(token, 'heat', { features: [`heat-stabilised-${hotC}C`] }),
   ), // prettier-ignore

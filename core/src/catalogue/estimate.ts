@@ -100,6 +100,8 @@ export function estimateInterior(
     contactAngleDeg: angleDeg,
   }
   const fixed = staticRating(interior)
+  // A four-point bearing is one row of balls with two contact lines, and its load factors are those of two rows.
+  const lines = row.type === 'four-point-ball' ? 2 : 1
   const cos = row.type === 'thrust-ball' ? 0 : Math.cos((angleDeg * Math.PI) / 180)
   return {
     elements,
@@ -110,9 +112,9 @@ export function estimateInterior(
     pitchDiameterMm,
     innerRacewayMm: pitchDiameterMm - elementDiameterMm * cos,
     outerRacewayMm: pitchDiameterMm + elementDiameterMm * cos,
-    dynamicRatingN: dynamicRating(interior).ratingN,
-    staticRatingN: fixed.ratingN,
-    fatigueLimitN: fatigueLimit(row.type, fixed.ratingN, pitchDiameterMm),
+    dynamicRatingN: lines ** 0.7 * dynamicRating(interior).ratingN,
+    staticRatingN: lines * fixed.ratingN,
+    fatigueLimitN: fatigueLimit(row.type, lines * fixed.ratingN, pitchDiameterMm),
     f0: fixed.f0,
     massKg: estimateMass(row),
   }

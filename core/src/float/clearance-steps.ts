@@ -1,9 +1,11 @@
 import { initialClearance } from '../catalogue/initial-clearance.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt } from '../errors/input-error.ts'
-import { clearanceClasses, isBall, type ClearanceClass } from '../model/bearing-type.ts'
+import { clearanceClasses, type ClearanceClass } from '../model/bearing-type.ts'
 import type { Position } from '../model/position.ts'
 import type { FitResult } from '../seat/fit-result.ts'
+import { smoothed } from '../seat/shrink-fit.ts'
+import { housingMaterialOf } from '../seat/work-out.ts'
 import { mountedClearance, operatingClearance, ringExpansion } from './mounted-clearance.ts'
 
 /** What Float takes from Seat: the fits of both rings; null while they are not settled. */
@@ -13,9 +15,14 @@ export interface Fits {
 }
 
 export interface Span {
+  /** Every tolerance at its tight end, and at its loose one. */
   min: number
-  probable: number
   max: number
+  /** Middle of every tolerance. */
+  probable: number
+  /** Where the tolerances probably meet: the middle less and plus the root of the sum of squares. */
+  least: number
+  most: number
 }
 
 /** Radial clearance step by step, µm, each with its range. */
@@ -27,15 +34,11 @@ export interface ClearanceSteps {
   mounted: Span
   /** Null until both temperatures are known. */
   operating: Span | null
-  /** Lost besides, were the rolling elements as hot as the inner ring, µm: the other school. */
+  /** Lost besides, were the rolling elements as hot as the inner ring, µm: the other practice. */
   hotElementsUm: number | null
   /** Each class of the standard, and what it would come to where this one is judged. */
-  classes: { name: ClearanceClass; initial: Span; judged: Span; least: number }[]
+  classes: { name: ClearanceClass; initial: Span; judged: Span }[]
 }
-
-/** A ground seat loses this much of its peaks, a turned one more, as in Seat. */
-const smoothed = (interferenceUm: number, diameterMm: number, turned: boolean) =>
-  interferenceUm > 0 ? (interferenceUm * diameterMm) / (diameterMm + (turned ? 3 : 2)) : interferenceUm
 
 type Which = 'Min' | 'Mean' | 'Max'
 
@@ -67,13 +70,13 @@ export function clearanceSteps(
         clearanceClass: name,
       }),
     )
-    return value && { min: value.minUm, probable: (value.minUm + value.maxUm) / 2, max: value.maxUm }
+    return value && spanOf(value.minUm, value.maxUm)
   }
   const measured = given.measuredUm
   const initial =
-    measured === null ? boxOf(decoded.clearanceClass) : { min: measured, probable: measured, max: measured }
+    measured === null ? boxOf(decoded.clearanceClass) : spanOf(measured, measured)
   if (!initial) return null
-  const { innerC, outerC } = given
+  const { innerC, outerC } = runningTemperatures(position)
   const lossOf = (which: Which) => {
     const stack = {
       boreMm: row.boreMm,
@@ -81,10 +84,11 @@ export function clearanceSteps(
       innerRacewayMm: interior.innerRacewayMm,
       outerRacewayMm: interior.outerRacewayMm,
       shaftBoreMm: seat.shaftBoreMm ?? 0,
-      shaftInterferenceUm: smoothed(shaft[`interference${which}Um`], row.boreMm, seat.finish === 'turned'),
-      housingInterferenceUm: smoothed(housing[`interference${which}Um`], row.odMm, false),
+      shaftInterferenceUm: smoothed(shaft[`interference${which}Um`], row.boreMm, seat.finish),
+      housingInterferenceUm: smoothed(housing[`interference${which}Um`], row.odMm, 'ground'),
       shaftMaterial: given.shaftMaterial,
-      housingMaterial: given.housingMaterial,
+      housingMaterial: housingMaterialOf(position),
+      housingOdMm: housingOutside(position, row.odMm),
     }
     const cold = mountedClearance(stack)
     return {
@@ -99,13 +103,18 @@ export function clearanceSteps(
   const { value: losses } = attempt(() => ({ Min: lossOf('Min'), Mean: lossOf('Mean'), Max: lossOf('Max') }))
   // A hollow shaft as wide as the bore, or a fit beyond the elastic, is refused where it is entered.
   if (!losses) return null
-  const after = (from: Span, taken: (loss: ReturnType<typeof lossOf>) => number): Span => ({
-    min: from.min - taken(losses.Max),
-    probable: from.probable - taken(losses.Mean),
-    max: from.max - taken(losses.Min),
-  })
+  const after = (box: Span, taken: (loss: ReturnType<typeof lossOf>) => number): Span => {
+    const probable = box.probable - taken(losses.Mean)
+    const half = Math.hypot((box.max - box.min) / 2, (taken(losses.Max) - taken(losses.Min)) / 2)
+    return {
+      min: box.min - taken(losses.Max),
+      max: box.max - taken(losses.Min),
+      probable,
+      least: probable - half,
+      most: probable + half,
+    }
+  }
   const judge = (box: Span) => after(box, (loss) => loss.running ?? loss.mounted)
-  const ball = isBall(row.type)
   return {
     initial,
     onShaft: after(initial, (loss) => loss.onShaft),
@@ -115,8 +124,7 @@ export function clearanceSteps(
     classes: clearanceClasses.flatMap((name) => {
       const box = boxOf(name)
       if (!box) return []
-      const judged = judge(box)
-      return [{ name, initial: box, judged, least: leastJudged(judged, box, ball) }]
+      return [{ name, initial: box, judged: judge(box) }]
     }),
   }
 }
@@ -125,13 +133,20 @@ export function clearanceSteps(
 const hotElements = ({ interior: { innerRacewayMm: F, outerRacewayMm: E } }: ResolvedBearing, riseC: number): number =>
   1000 * ringExpansion * riseC * (E - (F + E) / 2)
 
-/**
- * Least clearance to judge by. Rollers must keep clearance when every tolerance meets at its tight end; balls bear a touch of
- * preload, so for them the tolerances are taken to meet as chance has it.
- */
-export function leastJudged({ min, probable, max }: Span, initial: Span, ball: boolean): number {
-  if (!ball) return min
-  const ofBox = (initial.max - initial.min) / 2
-  const ofFits = (max - min) / 2 - ofBox
-  return probable - Math.hypot(ofBox, ofFits)
+/** A span whose ends are not told apart from what is probable. */
+const spanOf = (min: number, max: number): Span => ({ min, max, probable: (min + max) / 2, least: min, most: max })
+
+/** Temperatures of the rings as it runs, °C: the outer ring’s is the housing’s where only that was entered. */
+export const runningTemperatures = ({
+  float: { innerC, outerC },
+  grease: { runningC },
+}: Position): { innerC: number | null; outerC: number | null } => ({ innerC, outerC: outerC ?? runningC })
+
+/** A thin wall gives: its outside over the bearing’s. */
+const thinWall = 1.3
+
+/** Outside of the housing, mm; 0 for a block so thick that it does not matter. */
+function housingOutside({ seat, float }: Position, odMm: number): number {
+  if (float.housingWallMm !== null) return odMm + 2 * float.housingWallMm
+  return seat.housing === 'thin-wall' ? thinWall * odMm : 0
 }

@@ -1,42 +1,44 @@
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { Position } from '../model/position.ts'
 import { givenOf, number, range, text, type Figure, type Given, type Missing } from '../working/figure.ts'
-import { setOnMounting, type ClearanceSteps, type Fits, type Span } from './clearance-steps.ts'
+import type { PairPlay } from '../carry/pair-play.ts'
+import { materialOf } from '../model/materials.ts'
+import { shaftMaterialWords } from '../words/vocabulary.ts'
+import { runningTemperatures, setOnMounting, type ClearanceSteps, type Span } from './clearance-steps.ts'
 import type { GrowthOutcome } from './growth-outcome.ts'
-import type { PairPlay } from './pair-play.ts'
-
-/** Everything Float has worked out of a position. */
-export interface FloatParts {
-  bearing: ResolvedBearing | null
-  steps: ClearanceSteps | null
-  pair: PairPlay | null
-  outcome: GrowthOutcome | null
-  fits: Fits
-}
+import { leastShare, type ClearanceOutcome, type FloatOutcome } from './work-out.ts'
 
 /** The figures of Float, with their working. */
-export function floatFigures(position: Position, parts: FloatParts): Record<string, Figure> {
-  const { bearing, steps, pair, outcome } = parts
+export function floatFigures(position: Position, outcome: FloatOutcome): Record<string, Figure> {
+  const { bearing, steps, pair, growth } = outcome
   const figures: Record<string, Figure> = {
-    operating: operatingFigure(position, parts),
-    growth: growthFigure(position, outcome),
+    operating: operatingFigure(position, outcome),
+    growth: growthFigure(position, growth),
   }
   if (bearing && steps) {
     figures['initial'] = initialFigure(position, bearing, steps)
     figures['onShaft'] = onShaftFigure(steps)
     figures['mounted'] = mountedFigure(steps)
-    figures['rightClass'] = classFigure(bearing, steps)
+    figures['rightClass'] = classFigure(bearing, steps, outcome.clearance)
   }
   if (bearing && position.load.arrangement !== 'single' && isSetInPairs(bearing))
     figures['endPlay'] = endPlayFigure(position, pair)
-  if (outcome?.room) Object.assign(figures, roomFigures(position, outcome))
+  if (growth?.room) Object.assign(figures, roomFigures(position, growth))
   return figures
 }
 
 export const isSetInPairs = ({ row, interior }: ResolvedBearing): boolean =>
   row.type === 'tapered-roller' || (row.type === 'angular-contact-ball' && interior.rows === 1)
 
-const span = ({ min, max }: Span) => range(min, max)
+/** The band that is probable; the extremes stand in the working. */
+const span = ({ least, most }: Span) => range(least, most)
+const extremes = (label: string, { min, max }: Span): Given => ({
+  label,
+  symbol: '',
+  quantity: 'deviation',
+  value: range(min, max),
+  from: 'every tolerance at its end',
+})
 
 function deviation(label: string, symbol: string, value: Span, from: string): Given {
   return { label, symbol, quantity: 'deviation', value: span(value), from }
@@ -44,7 +46,7 @@ function deviation(label: string, symbol: string, value: Span, from: string): Gi
 
 function initialFigure({ float: given }: Position, { decoded }: ResolvedBearing, { initial }: ClearanceSteps): Figure {
   return {
-    label: given.measuredUm === null ? 'From the box' : 'As measured',
+    label: given.measuredUm === null ? 'Initial internal clearance' : 'Initial clearance, as measured',
     symbol: 'G_r',
     quantity: 'deviation',
     value: span(initial),
@@ -64,7 +66,7 @@ function initialFigure({ float: given }: Position, { decoded }: ResolvedBearing,
 
 function onShaftFigure({ initial, onShaft }: ClearanceSteps): Figure {
   return {
-    label: 'Inner ring on',
+    label: 'Inner ring mounted',
     symbol: 'G_s',
     quantity: 'deviation',
     value: span(onShaft),
@@ -78,7 +80,7 @@ function onShaftFigure({ initial, onShaft }: ClearanceSteps): Figure {
       ),
     ],
     source: 'Lamé, thick cylinders',
-    validity: 'Extremes of every tolerance; raceways estimated.',
+    validity: 'Middle of the tolerances, give or take the root of the sum of their squares; raceways estimated.',
     estimate: true,
   }
 }
@@ -101,12 +103,15 @@ function mountedFigure({ onShaft, mounted }: ClearanceSteps): Figure {
       },
     ],
     source: 'Lamé, thick cylinders',
-    validity: 'Extremes of every tolerance; raceways estimated; a thick housing block.',
+    validity:
+      'Middle of the tolerances, give or take the root of the sum of their squares; raceways estimated; a thick housing block unless its wall was entered.',
     estimate: true,
   }
 }
 
-function operatingFigure({ float: given }: Position, { bearing, steps: clearance, fits }: FloatParts): Figure {
+function operatingFigure(position: Position, { bearing, steps: clearance, fits, clearance: judged }: FloatOutcome): Figure {
+  const given = { ...position.float, ...runningTemperatures(position) }
+  const fromGrease = position.float.outerC === null && given.outerC !== null
   const missing: Missing[] = []
   if (!bearing) missing.push({ field: 'bearing.designation', label: 'the bearing' })
   else if (clearance || !setOnMounting(bearing)) {
@@ -114,11 +119,11 @@ function operatingFigure({ float: given }: Position, { bearing, steps: clearance
     if (given.innerC === null) missing.push({ field: 'float.innerC', label: 'the inner ring’s temperature' })
     if (given.outerC === null) missing.push({ field: 'float.outerC', label: 'the outer ring’s temperature' })
   }
-  const temperature = (label: string, symbol: string, value: number | null): Given[] =>
-    value === null ? [] : [{ label, symbol, quantity: 'temperature', value: number(value), from: 'typed' }]
+  const temperature = (label: string, symbol: string, value: number | null, from = 'typed'): Given[] =>
+    value === null ? [] : [{ label, symbol, quantity: 'temperature', value: number(value), from }]
   const operating = clearance?.operating
   return {
-    label: 'Running clearance',
+    label: 'Operating clearance',
     symbol: 'G_o',
     quantity: 'deviation',
     value: operating ? span(operating) : bearing && setOnMounting(bearing) ? text('set on mounting') : null,
@@ -126,7 +131,7 @@ function operatingFigure({ float: given }: Position, { bearing, steps: clearance
     givens: [
       ...(clearance ? [deviation('mounted, cold', 'G_m', clearance.mounted, 'this lens')] : []),
       ...temperature('inner ring', 't_i', given.innerC),
-      ...temperature('outer ring', 't_o', given.outerC),
+      ...temperature('outer ring', 't_o', given.outerC, fromGrease ? 'housing temperature, Grease' : 'typed'),
       ...(operating
         ? [
             {
@@ -141,8 +146,21 @@ function operatingFigure({ float: given }: Position, { bearing, steps: clearance
               symbol: '',
               quantity: 'deviation' as const,
               value: number(operating.probable - (clearance.hotElementsUm ?? 0)),
-              from: 'the other school',
+              from: 'the other practice',
             },
+            extremes('at the very least and most', operating),
+            ...(judged?.running && judged.lifeShare !== null && judged.judgedUm < 0
+              ? [
+                  {
+                    label: 'life at the least probable, over L10',
+                    symbol: '',
+                    quantity: 'ratio' as const,
+                    value: number(judged.lifeShare),
+                    precision: { figures: 2 },
+                    from: 'ISO/TS 16281',
+                  },
+                ]
+              : []),
           ]
         : []),
     ],
@@ -155,25 +173,31 @@ function operatingFigure({ float: given }: Position, { bearing, steps: clearance
   }
 }
 
-/** The first class that keeps clearance, with all of them beside it. */
-function classFigure({ decoded }: ResolvedBearing, { classes, operating }: ClearanceSteps): Figure {
-  const right = classes.find(({ least }) => least >= 0)
+/** The class that does here, with all of them beside it. */
+function classFigure(
+  { decoded }: ResolvedBearing,
+  { classes, operating }: ClearanceSteps,
+  judged: ClearanceOutcome | null,
+): Figure {
+  const enough = judged?.lifeShare == null || judged.lifeShare >= leastShare
+  const right = enough ? decoded.clearanceClass : judged.betterClass
   return {
-    label: operating ? 'Class that keeps clearance' : 'Class that keeps clearance, cold',
+    label: operating ? 'Clearance class that does' : 'Clearance class that does, cold',
     symbol: '',
     quantity: 'deviation',
-    value: text(right?.name ?? 'none'),
-    formula: 'G_{least} \\ge 0',
-    givens: classes.map(({ name, judged, least }) => ({
+    value: text(right ?? 'none'),
+    formula: 'L(G_{least}) \\ge 0.9\\,L_{10}',
+    givens: classes.map(({ name, judged: one }) => ({
       label: name === decoded.clearanceClass ? `${name}, in the box` : name,
       symbol: '',
       quantity: 'deviation',
-      value: span(judged),
-      from: least >= 0 ? 'keeps clearance' : judged.probable >= 0 ? 'gone at the tight side' : 'probably preloaded',
+      value: span(one),
+      from:
+        one.least >= 0 ? 'keeps clearance' : one.probable >= 0 ? 'gone at the tight side' : 'probably preloaded',
     })),
-    source: 'ISO 5753-1, followed through fits and heat',
+    source: 'ISO 5753-1, followed through fits and heat; ISO/TS 16281 for the life',
     validity:
-      'Balls bear a touch of preload and are judged as tolerances meet by chance; rollers must keep clearance at the tight end of all. The machine’s maker has the last word.',
+      'Judged by the life at the least probable clearance: a touch of preload helps, too much is a cliff. The machine’s maker has the last word.',
     estimate: true,
   }
 }
@@ -212,24 +236,25 @@ function endPlayFigure({ float: given, load }: Position, pair: PairPlay | null):
 
 function growthFigure({ float: given }: Position, outcome: GrowthOutcome | null): Figure {
   const grown = outcome?.grown ?? null
+  const alpha = materialOf(given.shaftMaterial).expansion
   const missing: Missing[] = []
   if (given.spanMm === null) missing.push({ field: 'float.spanMm', label: 'the span' })
   if (given.assemblyC === null) missing.push({ field: 'float.assemblyC', label: 'the shaft temperature at assembly' })
   if (given.hottestC === null) missing.push({ field: 'float.hottestC', label: 'the hottest shaft temperature' })
-  const school = (label: string, value: number): Given => ({
+  const practice = (label: string, value: number): Given => ({
     label,
     symbol: '',
     quantity: 'length',
     value: number(value),
     precision: { decimals: 2 },
-    from: 'school',
+    from: 'practice',
   })
   if (grown && given.locatedEnds !== null && given.locatedEnds !== 2) {
     if (given.roomTowardMm === null) missing.push({ field: 'float.roomTowardMm', label: 'the room toward the growth' })
     if (given.roomAwayMm === null) missing.push({ field: 'float.roomAwayMm', label: 'the room on the other side' })
   }
   return {
-    label: 'Shaft grows',
+    label: 'Shaft expansion',
     symbol: '\\Delta L',
     quantity: 'length',
     value: grown ? number(grown.growthMm) : null,
@@ -237,15 +262,19 @@ function growthFigure({ float: given }: Position, outcome: GrowthOutcome | null)
     formula: '\\Delta L = \\alpha\\,L\\,(t_{hot} - t_{assembly})',
     givens: grown
       ? [
-          school('physics', grown.growthMm),
-          school('inches per foot', grown.perFootMm),
-          school('whole temperature', grown.absoluteMm),
-          school('room to leave', grown.recommendedMm),
+          practice('physics', grown.growthMm),
+          practice('inches per foot', grown.perFootMm),
+          practice('whole temperature', grown.absoluteMm),
+          practice('room to leave', grown.recommendedMm),
+          { label: 'expansion, per million and degree', symbol: '\\alpha', quantity: 'ratio' as const, value: number(alpha * 1e6), precision: { decimals: 1 }, from: shaftMaterialWords[given.shaftMaterial] },
+          ...(given.spanMm === null ? [] : [{ label: 'bearing span', symbol: 'L', quantity: 'length' as const, value: number(given.spanMm), precision: { decimals: 0 }, from: 'typed' }]),
+          ...(given.assemblyC === null ? [] : [{ label: 'shaft at assembly', symbol: 't_{assembly}', quantity: 'temperature' as const, value: number(given.assemblyC), from: 'typed' }]),
+          ...(given.hottestC === null ? [] : [{ label: 'shaft at its hottest', symbol: 't_{hot}', quantity: 'temperature' as const, value: number(given.hottestC), from: 'typed' }]),
         ]
       : [],
-    source: 'Linear expansion; the other schools are trade practice',
+    source: 'Linear expansion; the other practices are the trade’s',
     validity: 'The hottest the shaft will ever be in service, not on the test stand.',
-    school: 'physics plus a quarter of a millimetre',
+    school: 'physics plus a margin: follow it, the others err',
     // Growth is asked for once one of its inputs is there.
     ...(missing.length > 0 && missing.length < 3 ? { missing } : {}),
   }

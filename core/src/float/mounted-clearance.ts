@@ -1,7 +1,8 @@
 import { z } from 'zod'
-import materials from '../../data/materials.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
 import { BearingType } from '../model/bearing-type.ts'
+import { materialOf, ringSteel, type Material } from '../model/materials.ts'
+import { warmInterference } from '../seat/warm-fit.ts'
 
 export const ShaftMaterial = z
   .enum(['steel', 'carbon-steel', 'stainless-austenitic', 'cast-iron', 'aluminium'])
@@ -85,25 +86,6 @@ interface Stack {
   housing: Material
 }
 
-interface Material {
-  modulus: number
-  poisson: number
-  expansion: number
-}
-
-const byName = new Map(
-  materials.rows.map(([name, modulus, poisson, expansion]): [string, Material] => [
-    String(name),
-    { modulus: Number(modulus), poisson: Number(poisson), expansion: Number(expansion) },
-  ]),
-)
-
-function materialOf(name: string): Material {
-  const material = byName.get(name)
-  if (!material) throw new Error(`no material ${name}`)
-  return material
-}
-const ringSteel = materialOf('steel')
 /** Expansion of ring steel, per °C. */
 export const ringExpansion = ringSteel.expansion
 
@@ -141,10 +123,14 @@ export function operatingClearance(input: OperatingClearanceInput): OperatingCle
   const stack = stackOf(input)
   const { initialUm, innerC, outerC, referenceC = 20, shaftInterferenceUm, housingInterferenceUm } = input
   const cold = innerExpansion(stack, shaftInterferenceUm) + outerContraction(stack, housingInterferenceUm)
-  const hotShaftInterferenceUm =
-    shaftInterferenceUm + (stack.shaft.expansion - ringSteel.expansion) * (innerC - referenceC) * stack.d * 1000
-  const hotHousingInterferenceUm =
-    housingInterferenceUm - (stack.housing.expansion - ringSteel.expansion) * (outerC - referenceC) * stack.D * 1000
+  const hotShaftInterferenceUm = warmInterference('shaft', shaftInterferenceUm, stack.shaft, stack.d, innerC - referenceC)
+  const hotHousingInterferenceUm = warmInterference(
+    'housing',
+    housingInterferenceUm,
+    stack.housing,
+    stack.D,
+    outerC - referenceC,
+  )
   const warm = innerExpansion(stack, hotShaftInterferenceUm) + outerContraction(stack, hotHousingInterferenceUm)
   const thermalReductionUm = ringSteel.expansion * (innerC - outerC) * ((stack.F + stack.E) / 2) * 1000 + (warm - cold)
   const reductionUm = cold + thermalReductionUm

@@ -1,34 +1,25 @@
+import { runningSpeed } from '../model/running-speed.ts'
+import { closuresMade } from '../catalogue/closures-made.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import type { Closure } from '../model/bearing-type.ts'
-import { inSentence } from '../model/sentence.ts'
+import { clearanceClasses, type Closure } from '../model/bearing-type.ts'
 import type { Position } from '../model/position.ts'
-import type { Verdict } from '../working/assessment.ts'
+import { now, unknown, type Check, type Saying, type Verdict } from '../working/check.ts'
+import { boreWords, cageWords, closureWords } from '../words/vocabulary.ts'
+import * as words from './words.ts'
 
 /** One thing the machine calls for, held against what the number says is there. */
 export interface Difference {
   what: 'clearance' | 'closure' | 'bore' | 'cage' | 'precision' | 'heat'
   wanted: string
   present: string
-  verdict: Verdict
-  /** What follows from it, in one sentence. */
-  consequence: string
-  wayOut: string
-  field: string
+  check: Check
 }
 
-/** Suffix that asks for a closure on both sides, as one orders it. */
-export const closureSuffix: Record<Closure, string> = {
-  open: '',
-  shield: '-2Z',
-  'contact-seal': '-2RS',
-  'low-friction-seal': '-2RZ',
-}
-
-/**
- * Everything the machine calls for but the clearance class, in the order one looks at a bearing; what nobody asks for is left out.
- */
-export function differences({ bearing: given }: Position, bearing: ResolvedBearing): Difference[] {
+/** Everything the machine calls for, in the order one looks at a bearing; what nobody asks for is left out. */
+export function differences(position: Position, bearing: ResolvedBearing): Difference[] {
+  const given = position.bearing
   return [
+    clearanceDifference(position, bearing),
     closureDifference(given.requiredClosure, bearing),
     boreDifference(given.requiredBore, bearing),
     cageDifference(given.requiredCage, bearing),
@@ -37,33 +28,66 @@ export function differences({ bearing: given }: Position, bearing: ResolvedBeari
   ].filter((one) => one !== null)
 }
 
-const closureWords: Record<Closure, string> = {
-  open: 'open',
-  shield: 'shields',
-  'contact-seal': 'contact seals',
-  'low-friction-seal': 'low-friction seals',
+function difference(
+  what: Difference['what'],
+  wanted: string,
+  present: string,
+  verdict: Verdict,
+  saying: Saying,
+  field: string,
+): Difference {
+  return { what, wanted, present, check: now(what, verdict, saying, { values: { wanted, present }, field }) }
+}
+
+/** So slow that a clearance a class too large is only a remark: pitch diameter times speed, mm/min. */
+const slowNdm = 20_000
+
+function clearanceDifference(position: Position, bearing: ResolvedBearing): Difference | null {
+  const { decoded, interior } = bearing
+  const required = position.bearing.requiredClearance
+  const found = decoded.clearanceClass
+  if (required === null || found === null) return null
+  const field = 'bearing.requiredClearance'
+  const assumed = decoded.assumed.includes('clearanceClass')
+  if (required === found) {
+    const said = words.clearanceRight(required, assumed)
+    return difference('clearance', required, found, 'go', said, field)
+  }
+  if (assumed && decoded.unknown.length > 0) {
+    const check = unknown('clearance', words.clearanceUnconfirmed(required, decoded.unknown), { field })
+    return { what: 'clearance', wanted: required, present: 'not known', check }
+  }
+  const step = clearanceClasses.indexOf(found) - clearanceClasses.indexOf(required)
+  const wrong = { required, found, assumed, size: decoded.size, tighter: step < 0 }
+  const speed = runningSpeed(position)
+  const slow = speed !== null && speed.meanRpm * interior.pitchDiameterMm < slowNdm
+  // Too tight seizes; one class too roomy is noise, and at a crawl nothing.
+  const [verdict, said] =
+    step === 1
+      ? slow
+        ? (['go', words.clearanceRoomier(wrong)] as const)
+        : (['watch', words.clearanceWrong(wrong)] as const)
+      : (['stop', words.clearanceWrong(wrong)] as const)
+  return difference('clearance', required, found, verdict, said, field)
 }
 
 /** What goes wrong when one closure stands in for another; one that is not listed does no harm. */
-const closureHarm: Partial<Record<Closure, Partial<Record<Closure, [Verdict, string]>>>> = {
+const closureHarm: Record<Closure, Partial<Record<Closure, [Verdict, words.ClosureHarm]>>> = {
   open: {
-    shield: ['watch', 'oil and fresh grease reach it badly through the shields'],
-    'contact-seal': ['stop', 'neither oil nor fresh grease reaches it, and the seals rub'],
-    'low-friction-seal': ['stop', 'neither oil nor fresh grease reaches it'],
+    shield: ['watch', 'shieldedNotOpen'],
+    'contact-seal': ['stop', 'sealedNotOpen'],
+    'low-friction-seal': ['stop', 'lightlySealedNotOpen'],
   },
-  shield: {
-    open: ['stop', 'the grease gets out and dirt gets in'],
-    'contact-seal': ['watch', 'the seals rub: it runs warmer and stands less speed'],
-  },
+  shield: { open: ['stop', 'openNotShielded'], 'contact-seal': ['watch', 'rubs'] },
   'contact-seal': {
-    open: ['stop', 'water and dirt get in at once'],
-    shield: ['stop', 'a shield keeps grease in, not water out'],
-    'low-friction-seal': ['watch', 'a seal that does not touch keeps less water out'],
+    open: ['stop', 'openNotSealed'],
+    shield: ['stop', 'shieldNotSeal'],
+    'low-friction-seal': ['watch', 'lightNotContact'],
   },
   'low-friction-seal': {
-    open: ['stop', 'dirt gets in and the grease gets out'],
-    shield: ['watch', 'a shield keeps less dirt out'],
-    'contact-seal': ['watch', 'the seals rub: it runs warmer and stands less speed'],
+    open: ['stop', 'openNotLight'],
+    shield: ['watch', 'shieldNotLight'],
+    'contact-seal': ['watch', 'rubs'],
   },
 }
 
@@ -72,66 +96,34 @@ function closureDifference(wanted: Closure | null, { decoded, row }: ResolvedBea
   // Insert bearings are sealed without a suffix that says so.
   const closure = row.type === 'insert-ball' && decoded.closure === 'open' ? 'contact-seal' : decoded.closure
   const oneSide = decoded.closedSides === 1 && wanted !== 'open'
-  const [verdict, harm] = oneSide
-    ? (['stop', 'one side is open'] as const)
-    : (closureHarm[wanted]?.[closure] ?? (['go', ''] as const))
+  const harm: [Verdict, words.ClosureHarm] | undefined = oneSide ? ['stop', 'oneSide'] : closureHarm[wanted][closure]
   const present = `${closureWords[closure]}${oneSide ? ' on one side' : ''}`
-  return {
-    what: 'closure',
-    wanted: closureWords[wanted],
-    present,
-    verdict,
-    consequence:
-      verdict === 'go'
-        ? `The machine calls for ${closureWords[wanted]}, and that is what it has.`
-        : `The machine calls for ${closureWords[wanted]}, this has ${present === 'open' ? 'none' : present}: ${harm}.`,
-    wayOut: wanted === 'open' ? 'Get the open one.' : `Get it with ${closureSuffix[wanted].replace('-', '')}.`,
-    field: 'bearing.requiredClosure',
+  const field = 'bearing.requiredClosure'
+  if (!harm) {
+    const said = words.asCalledFor(wanted === 'open' ? 'It is open' : `It has ${closureWords[wanted]}`)
+    return difference('closure', closureWords[wanted], present, 'go', said, field)
   }
+  const [verdict, why] = harm
+  const said = words.closureWrong(wanted, closure, oneSide, why, closuresMade(row).includes(wanted))
+  return difference('closure', closureWords[wanted], present, verdict, said, field)
 }
 
 function boreDifference(wanted: 'cylindrical' | 'tapered' | null, { decoded }: ResolvedBearing): Difference | null {
   if (wanted === null) return null
   const same = wanted === decoded.boreShape
-  return {
-    what: 'bore',
-    wanted,
-    present: decoded.boreShape,
-    verdict: same ? 'go' : 'stop',
-    consequence: same
-      ? `The bore is ${wanted}, as called for.`
-      : wanted === 'tapered'
-        ? 'The seat or sleeve is tapered and the bore is not: it bears on one edge.'
-        : 'The bore is tapered and the seat is not: it bears on one edge and cannot be held.',
-    wayOut: wanted === 'tapered' ? 'Get it with K.' : 'Get it without K.',
-    field: 'bearing.requiredBore',
-  }
+  const said = same ? words.asCalledFor(`The bore is ${boreWords[wanted]}`) : words.boreWrong(wanted)
+  return difference('bore', wanted, decoded.boreShape, same ? 'go' : 'stop', said, 'bearing.requiredBore')
 }
 
 function cageDifference(wanted: Position['bearing']['requiredCage'], { decoded }: ResolvedBearing): Difference | null {
   if (wanted === null) return null
   const present =
     (['steel', 'brass', 'polyamide'] as const).find((one) => decoded.features.includes(`${one}-cage`)) ?? null
-  const rest = { what: 'cage', wanted, present: present ?? 'not stated', field: 'bearing.requiredCage' } as const
-  if (present === wanted)
-    return { ...rest, verdict: 'go', consequence: `The cage is ${wanted}, as called for.`, wayOut: 'Nothing to do.' }
-  if (present === null)
-    return {
-      ...rest,
-      verdict: 'watch',
-      consequence: `The machine calls for a ${wanted} cage, and the number does not say what this one has.`,
-      wayOut:
-        'Look between the rings: pressed steel is thin and riveted, brass yellow and turned, polyamide dull and light.',
-    }
-  return {
-    ...rest,
-    verdict: present === 'polyamide' ? 'stop' : 'watch',
-    consequence:
-      present === 'polyamide'
-        ? `The machine calls for a ${wanted} cage, this has polyamide: it grows brittle above 120 °C and in some oils and ammonia.`
-        : `The machine calls for a ${wanted} cage, this has ${present}.`,
-    wayOut: `Get it with the ${wanted} cage, or ask the machine’s maker whether ${present} will do.`,
-  }
+  const made = (verdict: Verdict, said: Saying) =>
+    difference('cage', cageWords[wanted], present ?? 'not stated', verdict, said, 'bearing.requiredCage')
+  if (present === wanted) return made('go', words.asCalledFor(`The cage is ${cageWords[wanted]}`))
+  if (present === null) return made('watch', words.cageNotStated(cageWords[wanted]))
+  return made(present === 'polyamide' ? 'stop' : 'watch', words.cageWrong(cageWords[wanted], cageWords[present]))
 }
 
 const classes = ['normal', 'P6', 'P5', 'P4', 'P2']
@@ -144,40 +136,32 @@ function precisionDifference(
   const said = decoded.features.find((one) => one.startsWith('precision-'))?.replace('precision-', '')
   const present = said === 'P6X' ? 'P6' : (said ?? 'normal')
   const enough = classes.indexOf(present) >= classes.indexOf(wanted)
-  return {
-    what: 'precision',
+  return difference(
+    'precision',
     wanted,
     present,
-    verdict: enough ? 'go' : 'stop',
-    consequence: enough
-      ? `Class ${wanted} is called for, and it is ${present}.`
-      : `Class ${wanted} is called for, this is ${present}: the spindle runs out, and its seats are worked for the finer ring.`,
-    wayOut: enough ? 'Nothing to do.' : `Get it with ${wanted}.`,
-    field: 'bearing.requiredPrecision',
-  }
+    enough ? 'go' : 'stop',
+    enough ? words.asCalledFor(`The class is ${present}`) : words.classTooCoarse(wanted, present),
+    'bearing.requiredPrecision',
+  )
 }
 
 /** Rings that no suffix says are stabilised keep their size up to here, °C. */
 const usualStableC = 120
+/** Rings of these types commonly stand this, °C, whether or not the number says so. */
+const commonlyStableC = 200
 
-function heatDifference(hottestC: number | null, { decoded }: ResolvedBearing): Difference | null {
+function heatDifference(hottestC: number | null, { decoded, row }: ResolvedBearing): Difference | null {
   if (hottestC === null) return null
   const said = decoded.features.find((one) => one.startsWith('heat-stabilised-'))
   const stableC = said ? Number(/\d+/.exec(said)?.[0]) : usualStableC
-  const stands = hottestC <= stableC
-  return {
-    what: 'heat',
-    wanted: inSentence(hottestC, 'temperature'),
-    present: inSentence(stableC, 'temperature'),
-    verdict: stands ? 'go' : 'stop',
-    consequence: stands
-      ? `The rings keep their size up to ${inSentence(stableC, 'temperature')}.`
-      : `A ring reaches ${inSentence(hottestC, 'temperature')}, and these keep their size up to ${inSentence(stableC, 'temperature')} only: the inner ring grows for good and comes loose.`,
-    wayOut: stands
-      ? 'Nothing to do.'
-      : `Get it stabilised, suffix ${stabilisedFor(hottestC) ?? 'of the maker’s for this heat'}; closures and grease must stand it too.`,
-    field: 'bearing.hottestRingC',
-  }
+  const field = 'bearing.hottestRingC'
+  const [wanted, present] = [`${hottestC} °C`, `${stableC} °C`]
+  if (hottestC <= stableC) return difference('heat', wanted, present, 'go', words.ringsStable(stableC), field)
+  const barrels = row.type === 'spherical-roller' || row.type === 'toroidal-roller'
+  if (barrels && !said && hottestC <= commonlyStableC)
+    return { what: 'heat', wanted, present, check: unknown('heat', words.ringsPerhapsStable(hottestC), { field }) }
+  return difference('heat', wanted, present, 'stop', words.ringsGrow(hottestC, stableC, stabilisedFor(hottestC)), field)
 }
 
 const stabilised: [string, number][] = [['S0', 150], ['S1', 200], ['S2', 250], ['S3', 300]] // prettier-ignore

@@ -1,6 +1,8 @@
 import { z } from 'zod'
 import { overallWidth, type Catalogue, type CatalogueRow } from '../catalogue/catalogue.ts'
-import { InputError } from '../errors/input-error.ts'
+import { closuresMade } from '../catalogue/closures-made.ts'
+import { attempt, InputError } from '../errors/input-error.ts'
+import { ringLimits } from '../catalogue/ring-limits.ts'
 import { Closure, type BearingType } from '../model/bearing-type.ts'
 
 const readings = (description: string) =>
@@ -28,8 +30,10 @@ export type MatchInput = z.output<typeof MatchInput>
 
 export interface Candidate {
   designation: string
-  /** Misfit, µm; readings on the wrong side of wear count threefold. */
+  /** What the order goes by, µm: the misfit, and a thousand more for a closure the series is not usually made with. */
   scoreUm: number
+  /** How far the readings are off, µm; those on the wrong side of wear count threefold. */
+  misfitUm: number
   reason: string
 }
 
@@ -58,7 +62,8 @@ export function match(input: MatchInput, catalogue: Catalogue): Match {
   const measured = measuredSizes(input)
   const scored = catalogue.rows
     .filter((row) => couldBe(row.type, input))
-    .map((row) => ({ row, score: scoreOf(row, measured, input) }))
+    .map((row) => ({ row, misfit: misfitOf(row, measured) }))
+    .map(({ row, misfit }) => ({ row, misfit, score: misfit + closurePenalty(row, input) }))
     .filter(({ score }) => score <= worstScoreUm)
   const order = new Map(catalogue.series.map(({ name }, index) => [name, index]))
   const rank = (row: CatalogueRow) => order.get(row.series) ?? 0
@@ -71,9 +76,10 @@ export function match(input: MatchInput, catalogue: Catalogue): Match {
   )
   const best = scored.slice(0, mostCandidates)
   return {
-    candidates: best.map(({ row, score }) => ({
+    candidates: best.map(({ row, score, misfit }) => ({
       designation: row.designation + seenSuffix(row, input),
       scoreUm: score,
+      misfitUm: misfit,
       reason: reasonFor(row, measured),
     })),
     inchSuspected: suspectsInch(measured, best[0]?.row),
@@ -168,7 +174,7 @@ function freeBand(row: CatalogueRow, name: Dimension): [wear: number, against: n
   return [band, band]
 }
 
-function scoreOf(row: CatalogueRow, measured: Measured, { closure, closedSides }: MatchInput): number {
+function misfitOf(row: CatalogueRow, measured: Measured): number {
   let sum = 0
   for (const name of dimensions) {
     const reading = measured[name]
@@ -178,26 +184,18 @@ function scoreOf(row: CatalogueRow, measured: Measured, { closure, closedSides }
     if (w > wear) sum += w - wear
     else if (-w > against) sum += 3 * (-w - against)
   }
-  if (closedSides > 0 && !closuresOf(row).includes(closure)) sum += unusualClosureUm
   // The readings are decimals; without this a half would round by chance.
   return Math.floor(sum + 0.5 + 1e-7)
 }
 
-const fullyClosed = ['60', '62', '63', '618', '619', '160', '622', '623']
-
-/** Closures a series is usually made with. */
-function closuresOf({ series, type }: CatalogueRow): readonly Closure[] {
-  if (fullyClosed.includes(series)) return ['contact-seal', 'shield', 'low-friction-seal']
-  if (series === '32' || series === '33') return ['contact-seal', 'shield']
-  if (series === '22' || series === '23' || series === 'NA49' || type === 'insert-ball') return ['contact-seal']
-  return []
-}
+const closurePenalty = (row: CatalogueRow, { closure, closedSides }: MatchInput): number =>
+  closedSides > 0 && !closuresMade(row).includes(closure) ? unusualClosureUm : 0
 
 const suffixOf: Record<Closure, string> = { open: '', 'contact-seal': 'RS', 'low-friction-seal': 'RZ', shield: 'Z' }
 
 function seenSuffix(row: CatalogueRow, { closure, closedSides }: MatchInput): string {
   // Insert bearings are sealed anyway, so their number does not say it.
-  if (closedSides === 0 || row.type === 'insert-ball' || !closuresOf(row).includes(closure)) return ''
+  if (closedSides === 0 || row.type === 'insert-ball' || !closuresMade(row).includes(closure)) return ''
   return `-${closedSides === 2 ? '2' : ''}${suffixOf[closure]}`
 }
 
@@ -214,11 +212,24 @@ function reasonFor(row: CatalogueRow, measured: Measured): string {
         ? `worn by ${Math.round(w)} µm`
         : -w > against
           ? `${Math.round(-w)} µm on the wrong side of wear: measure again`
-          : 'within new tolerance'
+          : isNew(row, name, reading)
+            ? 'within new tolerance'
+            : `${Math.round(Math.abs(w))} µm off, within wear and measuring error`
     return [`${dimensionWords[name]} ${words}`]
   })
   return `${parts.join(', ')}.${tellBy(row)}`
 }
+
+/** Whether a new ring of the normal class may measure so; widths have a wide tolerance of their own. */
+function isNew(row: CatalogueRow, name: Dimension, reading: number): boolean {
+  if (name === 'widthMm') return true
+  const ring = name === 'boreMm' ? 'inner' : 'outer'
+  const { value } = attempt(() => ringLimits({ ring, diameterMm: row[name], bearingType: row.type }))
+  const off = 1000 * (reading - row[name])
+  return value === null || (off >= value.lowerUm - gaugeUm && off <= value.upperUm + gaugeUm)
+}
+/** What a micrometer does not tell apart, µm. */
+const gaugeUm = 2
 
 /** What tells a candidate from look-alikes of the same size. */
 function tellBy({ type, series }: CatalogueRow): string {

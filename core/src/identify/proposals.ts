@@ -2,9 +2,11 @@ import { sizeKey, type Catalogue, type CatalogueRow } from '../catalogue/catalog
 import { spellSuffix } from '../catalogue/designation-suffixes.ts'
 import { lookUpBearing, type ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { typeAbilities } from '../catalogue/type-abilities.ts'
-import { bearingTypeNames, isAdjustedAtMounting, type BearingType } from '../model/bearing-type.ts'
+import { closuresMade } from '../catalogue/closures-made.ts'
+import { isAdjustedAtMounting, type BearingType } from '../model/bearing-type.ts'
 import type { Position } from '../model/position.ts'
-import { closureSuffix, stabilisedFor } from './differences.ts'
+import { stabilisedFor } from './differences.ts'
+import { closureSuffix, otherSeries, otherType, type Change } from './words.ts'
 
 /** A bearing to put in instead, and what changes with it. */
 export interface Proposal {
@@ -47,7 +49,9 @@ function alternatives(row: CatalogueRow, catalogue: Catalogue): Proposal[] {
 
 /** The size with the suffixes of what is called for; a suffix its type does not have is left off. */
 function orderNumber({ bearing: given }: Position, { decoded, row }: ResolvedBearing, catalogue: Catalogue): string {
-  const closure = given.requiredClosure ?? decoded.closure
+  const wantedClosure = given.requiredClosure ?? decoded.closure
+  // An insert bearing is sealed without a suffix, and what is not made closed is not ordered closed.
+  const closure = row.type !== 'insert-ball' && closuresMade(row).includes(wantedClosure) ? wantedClosure : 'open'
   const sides = given.requiredClosure === null && decoded.closedSides === 1
   const clearance = isAdjustedAtMounting(row.type) ? null : (given.requiredClearance ?? decoded.clearanceClass)
   const precision =
@@ -76,20 +80,31 @@ function orderNumber({ bearing: given }: Position, { decoded, row }: ResolvedBea
 }
 
 function changesFrom(from: BearingType, to: BearingType, series: string): string {
-  if (from === to) return `Series ${series}: the inside differs, so ratings and rings do not interchange.`
+  if (from === to) return otherSeries(series)
   const [old, other] = [typeAbilities(from), typeAbilities(to)]
-  const parts = (
-    [
-      ['axialBothWays', 'axial load'],
-      ['radial', 'radial load'],
-      ['growthInside', 'growth inside the bearing'],
-      ['stiffness', 'stiffness'],
-    ] as const
-  ).flatMap(([ability, words]) => {
+  const changes: Change[] = [...axialChange(from, to, series)]
+  for (const [ability, words] of [
+    ['radial', 'radial load'],
+    ['growthInside', 'growth inside the bearing'],
+    ['stiffness', 'stiffness'],
+  ] as const) {
     const step = other[ability] - old[ability]
-    return step === 0 ? [] : [`${other[ability] === 0 ? 'no' : step > 0 ? 'more' : 'less'} ${words}`]
-  })
-  if (other.misalignDeg > 3 * old.misalignDeg) parts.push('forgives misalignment')
-  if (other.misalignDeg * 3 < old.misalignDeg) parts.push('forgives no misalignment')
-  return `A ${bearingTypeNames[to]} bearing${parts.length > 0 ? `: ${parts.join(', ')}` : ''}.`
+    if (step !== 0) changes.push(`${other[ability] === 0 ? 'no' : step > 0 ? 'more' : 'less'} ${words}`)
+  }
+  if (other.misalignDeg > 3 * old.misalignDeg) changes.push('forgives misalignment')
+  if (other.misalignDeg * 3 < old.misalignDeg) changes.push('forgives no misalignment')
+  return otherType(to, changes)
+}
+
+/** What becomes of axial load: ribs take a little of it, single rows take it one way. */
+function axialChange(from: BearingType, to: BearingType, series: string): Change[] {
+  if (to === 'cylindrical-roller') {
+    if (series.startsWith('NUP')) return ['light axial load both ways']
+    return [series.startsWith('NJ') ? 'light axial load one way only' : 'no axial load']
+  }
+  const [old, other] = [typeAbilities(from), typeAbilities(to)]
+  if (other.axialOneWay === 0) return ['no axial load']
+  if (other.axialBothWays === 0) return ['axial load one way only']
+  const step = other.axialBothWays - old.axialBothWays
+  return step === 0 ? [] : [step > 0 ? 'more axial load' : 'less axial load']
 }

@@ -1,30 +1,33 @@
-import { assess } from '../assess.ts'
+import { assess, type Outcomes } from '../assess.ts'
 import type { Catalogue } from '../catalogue/catalogue.ts'
-import { lookUpBearing, type ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import type { HeatTarget, JobReading, JobStep } from '../model/job.ts'
+import type { JobReading, JobStep } from '../model/job.ts'
 import type { Machine } from '../model/machine.ts'
 import type { Holding, Position } from '../model/position.ts'
-import { inSentence } from '../model/sentence.ts'
-import { defaultSlipClearance, ringExpansion } from '../mount/heat.ts'
-import { differenceLimit, exposedArea } from '../mount/heat-run.ts'
-import { mountingMethods } from '../mount/methods.ts'
-import type { Assessment } from '../working/assessment.ts'
-import { numberOf, type Figure } from '../working/figure.ts'
+import type { DriveUp } from '../mount/drive-up.ts'
+import { heatTarget, type MountOutcome } from '../mount/work-out.ts'
+import type { SeatChoice } from '../seat/work-out.ts'
+import { mm, um } from '../words/quantities.ts'
+import { holdingWords } from '../words/vocabulary.ts'
 import {
   arrival,
+  askFirst,
+  chilledShaftMount,
   closing,
   coldMount,
   driveUpMount,
   evidence,
   firstFill,
+  handMount,
   handOver,
-  holdingWays,
   hotMount,
   lock,
   lockOut,
+  oilMount,
+  overRacewayMount,
   runUp,
   seals,
   takeOff,
+  type Procedure,
 } from './procedures.ts'
 
 /** A position whose bearing is changed. */
@@ -62,7 +65,7 @@ const words = (key: string, label: string, needed = true): JobReading => reading
 export function composeJob(positions: readonly JobPosition[], catalogue: Catalogue): JobStep[] {
   const several = positions.length > 1
   return [
-    step('lock-out', 'Lock out', null, lockOut, { readings: [yes('dead', 'Proved dead')] }),
+    step('lock-out', 'Lock out', null, lockOut, { readings: [yes('dead', 'Proven dead')], guard: 'locks-out' }),
     step('arrival', 'Ask what was done before', null, arrival, {
       readings: [
         words('asked', 'Who was asked'),
@@ -71,7 +74,10 @@ export function composeJob(positions: readonly JobPosition[], catalogue: Catalog
     }),
     ...positions.flatMap((position) => stepsOf(position, catalogue, several)),
     step('run-up', 'Run up', null, runUp, { readings: runUpReadings(positions) }),
-    step('hand-over', 'Hand over', null, handOver, { readings: [words('told', 'Handed over to')] }),
+    step('hand-over', 'Hand over', null, handOver, {
+      readings: [words('told', 'Handed over to')],
+      guard: 'all-done',
+    }),
   ]
 }
 
@@ -90,10 +96,10 @@ function step(
   title: string,
   position: JobPosition | null,
   { does, cautions }: { does: string[]; cautions: string[] },
-  rest: Partial<Pick<JobStep, 'readings' | 'lens' | 'heat'>> = {},
+  rest: Partial<Pick<JobStep, 'readings' | 'lens' | 'heat' | 'guard'>> = {},
 ): JobStep {
   return {
-    key: position ? `${key}:${position.name}`.slice(0, 80) : key,
+    key: position ? `${key}:${position.id}` : key,
     title,
     position: position && { id: position.id, name: position.name },
     does,
@@ -101,44 +107,39 @@ function step(
     readings: [],
     lens: null,
     heat: null,
+    // Bench work may go ahead; everything else touches the machine.
+    guard: 'locked-out',
     ...rest,
   }
 }
 
 function stepsOf(position: JobPosition, catalogue: Catalogue, several: boolean): JobStep[] {
   const { inputs, machine, name } = position
-  const lookup = lookUpBearing(inputs.bearing.designation, catalogue)
-  const bearing = lookup.kind === 'found' ? lookup.bearing : null
-  const judged = assess(inputs, machine, catalogue)
-  const tapered = bearing?.decoded.boreShape === 'tapered'
-  const holding = inputs.mount.holding ?? usualHolding(bearing)
+  const { outcomes } = assess(inputs, machine, catalogue)
+  const { identify, seat, mount, grease } = outcomes
+  const { holding } = mount
   const title = (what: string) => (several ? `${what}, ${name.toLowerCase()}` : what)
   const clearance = inputs.bearing.requiredClearance
   return [
     step('evidence', title('Mark and photograph'), position, evidence),
-    step('take-off', title('Take it off'), position, takeOff(holding, tapered), { lens: 'mount' }),
+    step('take-off', title('Take it off'), position, takeOff(holding, mount.taper !== null), { lens: 'mount' }),
     step('came-out', title('Name what came out'), position, named, {
       lens: 'identify',
-      readings: [words('number', 'Number on the old bearing'), words('marks', 'Marks seen on it', false)],
+      readings: [words('number', 'Designation on the old bearing'), words('marks', 'Marks seen on it', false)],
     }),
-    step('gauge', title('Gauge the seats'), position, gauged, {
-      lens: 'seat',
-      readings: gaugeReadings(judged, holding),
-    }),
+    step('gauge', title('Gauge the seats'), position, gauged, { lens: 'seat', readings: gaugeReadings(seat) }),
     step('check-new', title('Check the new one'), position, checked, {
       lens: 'identify',
+      guard: 'none',
       readings: [
-        reading('number', 'Number on the new box', {
-          kind: 'text',
-          expected: bearing ? bearing.decoded.normal : null,
-        }),
+        reading('number', 'Designation on the new box', { kind: 'designation', expected: identify.toOrder }),
         ...(clearance ? [reading('clearance', 'Clearance class on it', { kind: 'text', expected: clearance })] : []),
       ],
     }),
-    mounting(position, bearing, judged, title),
+    mounting(position, mount, title),
     step(
       'lock',
-      title(`Lock it: ${holdingWays[holding].split(':')[0]}`),
+      title(`Lock it: ${holdingWords[holding]}`),
       position,
       { does: lock[holding], cautions: [] },
       {
@@ -150,8 +151,9 @@ function stepsOf(position: JobPosition, catalogue: Catalogue, several: boolean):
         ],
       },
     ),
-    floating(position, judged, title),
-    filling(position, judged, title),
+    floating(position, outcomes, title),
+    // A bearing closed on both sides was greased by its maker, once.
+    ...(grease.sealedForLife ? [] : [filling(position, outcomes, title)]),
     step(
       'close',
       title('Close the housing'),
@@ -190,80 +192,97 @@ const checked = {
   cautions: ['Never spin a bearing with compressed air.'],
 }
 
-/** A tapered bore without more is on a sleeve, an insert bearing is held by its screws, all others sit against a shoulder. */
-export function usualHolding(bearing: ResolvedBearing | null): Holding {
-  if (bearing?.decoded.boreShape === 'tapered') return 'adapter-sleeve'
-  return bearing?.row.type === 'insert-ball' ? 'set-screws' : 'shoulder'
-}
+const places = ['plane 1, upright', 'plane 1, across', 'plane 2, upright', 'plane 2, across']
 
-const rangeOf = (figure: Figure | undefined): { from: number; to: number } | null =>
-  figure?.value?.kind === 'range' ? figure.value : null
-
-function gaugeReadings({ lenses }: Assessment, holding: Holding): JobReading[] {
-  const { shaftLimits, housingLimits } = lenses.seat.figures
-  const places = ['plane 1, upright', 'plane 1, across', 'plane 2, upright', 'plane 2, across']
-  const shaft = holding === 'no-inner-ring' ? 'Raceway on the shaft' : 'Shaft'
-  return ([['shaft', shaft, shaftLimits], ['housing', 'Housing', housingLimits]] as const).flatMap(
-    ([seat, label, figure]) => {
-      const limits = rangeOf(figure)
-      return places.map((place, index) =>
-        reading(`${seat}-${index}`, `${label}, ${place}`, millimetres(3, {
-          low: limits?.from ?? null,
-          high: limits?.to ?? null,
+function gaugeReadings({ shaft, housing }: Outcomes['seat']): JobReading[] {
+  return ([shaft, housing] as const).flatMap((choice) => {
+    // A taper ground on the shaft has no diameter to gauge.
+    if (choice.bare?.kind === 'taper') return []
+    const limits = limitsOf(choice)
+    return places.map((place, index) =>
+      reading(
+        `${choice.seat}-${index}`,
+        `${placeOf(choice)}, ${place}`,
+        millimetres(3, {
+          low: limits?.lowMm ?? null,
+          high: limits?.highMm ?? null,
           // Without limits it is worth measuring all the same, but nothing hangs on it.
           needed: limits !== null && index % 2 === 0,
-        })),
-      )
-    },
-  ) // prettier-ignore
+        }),
+      ),
+    )
+  })
 }
 
-/** The step that gets the ring home: driven up, heated, or pressed. */
-function mounting(
-  position: JobPosition,
-  bearing: ResolvedBearing | null,
-  judged: Assessment,
-  title: (what: string) => string,
-): JobStep {
-  const { figures } = judged.lenses.mount
-  if (bearing?.decoded.boreShape === 'tapered') {
-    const turnDeg = figures['ring']?.quantity === 'angle' ? numberOf(figures['ring']) : null
-    return turnDeg === null ? drivenUp(position, figures, title) : turnedOn(position, turnDeg, title)
-  }
-  const heat = bearing ? heatTarget(position.inputs, bearing, figures) : null
-  if (heat) {
-    return step('mount', title('Heat and mount'), position, hotMount, {
-      lens: 'mount',
-      heat,
-      readings: [
-        reading('lifted', 'Inner ring when it is lifted', {
-          kind: 'number',
-          quantity: 'temperature',
-          low: Math.ceil(heat.slidesC),
-          high: heat.limitC,
-        }),
-      ],
-    })
-  }
-  const pressN = numberOf(figures['press'])
-  return step('mount', title('Press it home'), position, coldMount, {
-    lens: 'mount',
-    readings: [
-      reading('force', 'Force at the end', {
+function placeOf({ seat, bare }: SeatChoice): string {
+  if (seat === 'housing') return 'Housing'
+  if (bare?.kind === 'raceway') return 'Raceway on the shaft'
+  return bare ? 'Shaft under the sleeve' : 'Shaft'
+}
+
+function limitsOf({ chosen, bare }: SeatChoice): { lowMm: number; highMm: number } | null {
+  const nominalMm = bare?.nominalMm ?? chosen?.nominalMm
+  const limits = bare?.limits ?? chosen?.seat
+  if (nominalMm == null || !limits) return null
+  return { lowMm: nominalMm + limits.lowerUm / 1000, highMm: nominalMm + limits.upperUm / 1000 }
+}
+
+type Title = (what: string) => string
+
+/** The step that gets the ring home, by the way that Mount has chosen. */
+function mounting(position: JobPosition, mount: MountOutcome, title: Title): JobStep {
+  const made = (what: string, procedure: Procedure, rest: Partial<Pick<JobStep, 'readings' | 'heat'>> = {}) =>
+    step('mount', title(what), position, procedure, { lens: 'mount', ...rest })
+  switch (mount.way) {
+    case 'nut-turned':
+      return mount.nutTurn ? turnedOn(position, mount.nutTurn.angleDeg, title) : made('Drive it up', driveUpMount)
+    case 'driven-up':
+      return drivenUp(position, mount.driveUp?.value ?? null, title)
+    case 'heated':
+    case 'heated-shaft-chilled': {
+      const heat = heatTarget(mount)
+      const chilled = mount.way === 'heated-shaft-chilled'
+      if (!heat) return made('Ask before you mount it', askFirst)
+      const lifted = reading('lifted', 'Inner ring when it is lifted', {
+        kind: 'number',
+        quantity: 'temperature',
+        low: Math.ceil(heat.slidesC),
+        high: heat.limitC,
+      })
+      return made(
+        chilled ? 'Heat it, chill the shaft, and mount' : 'Heat and mount',
+        chilled ? chilledShaftMount : hotMount,
+        { heat, readings: [lifted] },
+      )
+    }
+    case 'pressed': {
+      const force = reading('force', 'Force at the end', {
         kind: 'number',
         quantity: 'force',
         needed: false,
-        high: pressN && 2 * pressN,
-      }),
-    ],
-  })
+        high: mount.pressN && 2 * mount.pressN,
+      })
+      return made('Press it home', coldMount, { readings: [force] })
+    }
+    case 'by-hand':
+      return made('Slide it on', handMount, { readings: [yes('home', 'Seated without force')] })
+    case 'oil-injected':
+      return made('Mount it on injected oil', oilMount, { readings: [words('pressure', 'Oil pressure used')] })
+    case 'over-raceway':
+      return made('Fit it over the raceway', overRacewayMount, { readings: [yes('home', 'Turned in without force')] })
+    case 'none':
+    case null:
+      return made('Ask before you mount it', askFirst, { readings: [words('told', 'Way of mounting, and who said so')] }) // prettier-ignore
+    default:
+      return mount.way satisfies never
+  }
 }
 
 /** How far a nut may be off its angle, degrees. */
 const turnSlackDeg = 5
 
 /** Driven up by the turn of the nut, as self-aligning ball bearings are. */
-function turnedOn(position: JobPosition, turnDeg: number, title: (what: string) => string): JobStep {
+function turnedOn(position: JobPosition, turnDeg: number, title: Title): JobStep {
   return step(
     'mount',
     title('Turn the nut on'),
@@ -291,72 +310,45 @@ function turnedOn(position: JobPosition, turnDeg: number, title: (what: string) 
   )
 }
 
-function drivenUp(position: JobPosition, figures: Record<string, Figure>, title: (what: string) => string): JobStep {
-  const reduction = rangeOf(figures['ring'])
-  const travel = rangeOf(figures['travel'])
+function drivenUp(position: JobPosition, value: DriveUp | null, title: Title): JobStep {
   const micrometres = { kind: 'number', quantity: 'deviation' } as const
-  const target = reduction
-    ? [`Off the clearance: ${inSentence(reduction.from, 'deviation')} to ${inSentence(reduction.to, 'deviation')}.`]
-    : ['There is no table for this one: take the maker’s drive-up figures.']
+  const target = value
+    ? `Off the clearance: ${um(value.reductionMinUm)} to ${um(value.reductionMaxUm)}.`
+    : 'There is no table for this one: take the maker’s drive-up figures.'
   return step(
     'mount',
     title('Drive it up'),
     position,
-    { ...driveUpMount, does: [...driveUpMount.does, ...target] },
+    { ...driveUpMount, does: [...driveUpMount.does, target] },
     {
       lens: 'mount',
       readings: [
         reading('before', 'Clearance before', micrometres),
-        reading('after', 'Clearance left', { ...micrometres, low: numberOf(figures['residual']) }),
+        reading('after', 'Clearance left', { ...micrometres, low: value?.residualMinUm ?? null }),
         reading('lost', 'Clearance lost', {
           ...micrometres,
-          low: reduction?.from ?? null,
-          high: reduction?.to ?? null,
+          low: value?.reductionMinUm ?? null,
+          high: value?.reductionMaxUm ?? null,
         }),
-        reading('travel', 'Travel along the taper', millimetres(2, { needed: false, low: travel?.from ?? null, high: travel?.to ?? null })), // prettier-ignore
+        reading('travel', 'Travel along the taper', millimetres(2, { needed: false, low: value?.axialMinMm ?? null, high: value?.axialMaxMm ?? null })), // prettier-ignore
       ],
     },
   )
 }
-
-/** What the heat clock aims at; null where the ring is not heated: it slides on, is pressed, or its fit is not known. */
-function heatTarget(inputs: Position, bearing: ResolvedBearing, figures: Record<string, Figure>): HeatTarget | null {
-  const aimC = numberOf(figures['ring'])
-  const limitC = numberOf(figures['limit'])
-  const { roomC, slipUm } = inputs.mount
-  const tightestUm = figures['ring']?.givens.find(({ symbol }) => symbol === 'I_{max}')?.value
-  if (aimC === null || limitC === null || roomC === null || tightestUm?.kind !== 'number') return null
-  if (aimC <= roomC || aimC > limitC || pressedRather(inputs, bearing)) return null
-  const { row, interior, decoded } = bearing
-  const slip = slipUm ?? defaultSlipClearance(row.boreMm)
-  return {
-    slidesC: roomC + (tightestUm.number + slip) / (ringExpansion * row.boreMm),
-    aimC,
-    limitC,
-    roomC,
-    differenceK: differenceLimit(decoded.clearanceClass),
-    massKg: interior.massKg,
-    areaMm2: exposedArea(row.boreMm, row.odMm, row.widthMm),
-  }
-}
-
-/** Whether the shop's way with this ring is the press. */
-const pressedRather = (inputs: Position, bearing: ResolvedBearing): boolean =>
-  mountingMethods(inputs, bearing, null, null)[0]?.tool === 'press'
 
 /** End play of an industrial pair where nobody has said another, mm; and how near one that was said is set. */
 const usualEndPlayMm = { least: 0.05, most: 0.15 }
 const endPlaySlackMm = 0.03
 
 /** A pair that is set against each other: end play by nut or shims, or preload to the maker's torque. */
-function adjusted(position: JobPosition, title: (what: string) => string): JobStep {
+function adjusted(position: JobPosition, title: Title): JobStep {
   const { endPlayMm } = position.inputs.float
   const [low, high] =
     endPlayMm === null
       ? [usualEndPlayMm.least, usualEndPlayMm.most]
       : [endPlayMm - endPlaySlackMm, endPlayMm + endPlaySlackMm].map((mm) => Number(mm.toFixed(2)))
   const preloaded = endPlayMm !== null && endPlayMm < 0
-  const aim = `{${endPlayMm ?? usualEndPlayMm.most} mm}`
+  const aim = mm(endPlayMm ?? usualEndPlayMm.most)
   return step(
     'float',
     title(preloaded ? 'Set the preload' : 'Set the end play'),
@@ -383,11 +375,12 @@ function adjusted(position: JobPosition, title: (what: string) => string): JobSt
   )
 }
 
-function floating(position: JobPosition, { lenses }: Assessment, title: (what: string) => string): JobStep {
+function floating(position: JobPosition, { float }: Outcomes, title: Title): JobStep {
   const { inputs, machine, name } = position
   const support = machine.shaft?.supports.find((one) => one.position === name)
   const floats = support ? support.holds === 'none' : inputs.float.role === 'floating'
-  const leaveMm = numberOf(lenses.float.figures['leave'])
+  const { growth } = float
+  const leaveMm = growth?.room && inputs.float.locatedEnds === 1 ? Number(growth.grown.recommendedMm.toFixed(2)) : null
   if (inputs.load.arrangement !== 'single') return adjusted(position, title)
   return step(
     'float',
@@ -399,7 +392,7 @@ function floating(position: JobPosition, { lenses }: Assessment, title: (what: s
             'No locating ring at this end; the cover stands clear.',
             leaveMm === null
               ? 'Stand the ring so that the room is on the side the shaft grows to.'
-              : `Toward the growth it needs at least ${inSentence(Number(leaveMm.toFixed(2)), 'length')}.`,
+              : `Toward the growth it needs at least ${mm(leaveMm)}.`,
           ]
         : ['Locating rings on both sides, or the cover clamps the outer ring.', 'Push the shaft both ways: the play of the bearing, no more.'],
       cautions: [],
@@ -407,7 +400,7 @@ function floating(position: JobPosition, { lenses }: Assessment, title: (what: s
     {
       lens: 'float',
       readings: floats
-        ? [reading('room', 'Room toward the growth', millimetres(2, { low: leaveMm === null ? null : Number(leaveMm.toFixed(2)) }))]
+        ? [reading('room', 'Room toward the growth', millimetres(2, { low: leaveMm }))]
         : [yes('held', 'Held both ways')],
     },
   ) // prettier-ignore
@@ -416,8 +409,8 @@ function floating(position: JobPosition, { lenses }: Assessment, title: (what: s
 /** How far the fill may be off, as a share of it. */
 const fillSlack = 0.2
 
-function filling(position: JobPosition, { lenses }: Assessment, title: (what: string) => string): JobStep {
-  const fillG = numberOf(lenses.grease.figures['fill'])
+function filling(position: JobPosition, { grease }: Outcomes, title: Title): JobStep {
+  const fillG = grease.fill?.fillG ?? null
   const oil = position.inputs.grease.lubrication === 'oil-bath'
   return step(
     'fill',
@@ -451,19 +444,19 @@ const roughMmPerS = 4.5
 
 function runUpReadings(positions: readonly JobPosition[]): JobReading[] {
   const several = positions.length > 1
-  return positions.flatMap(({ name, inputs }) => {
+  return positions.flatMap(({ id, name, inputs }) => {
     const at = several ? `, ${name.toLowerCase()}` : ''
     const highC = inputs.grease.runningC === null ? hottestHousingC : Math.max(inputs.grease.runningC + 15, 60)
     return [
       ...[15, 60, 120].map((minutes) =>
-        reading(`after-${minutes}:${name}`.slice(0, 80), `Housing after ${minutes} min${at}`, {
+        reading(`after-${minutes}:${id}`, `Housing after ${minutes} min${at}`, {
           kind: 'number',
           quantity: 'temperature',
           high: highC,
           needed: minutes !== 120,
         }),
       ),
-      reading(`vibration:${name}`.slice(0, 80), `Vibration, mm/s r.m.s.${at}`, {
+      reading(`vibration:${id}`, `Vibration, mm/s r.m.s.${at}`, {
         kind: 'number',
         decimals: 1,
         high: roughMmPerS,

@@ -1,4 +1,6 @@
 import type { Holding, Position } from '../model/position.ts'
+import { frost, hotRing, implants, oilPressure as oilInjection, siteFirst } from '../mount/cautions.ts'
+import { readUntilSettled } from './words.ts'
 
 /** What is done at a step, and what can hurt somebody there. */
 export interface Procedure {
@@ -6,15 +8,13 @@ export interface Procedure {
   cautions: string[]
 }
 
-const siteFirst = 'Site rules, the maker’s manual and local codes come first; the responsible person decides.'
-
 export const lockOut: Procedure = {
   does: [
-    'Tell the control room, stop the machine and let it run out.',
+    'Tell the control room, stop the machine and let it coast to a stop.',
     'Isolate every source: electricity, pressure, product, steam. Lock and tag each.',
-    'Prove dead, and try to start it. Hold what can still turn or fall.',
+    'Prove it dead, and try to start it. Hold what can still turn or fall.',
   ],
-  cautions: [`Nobody opens a machine that is not locked out and proved dead. ${siteFirst}`],
+  cautions: [`Nobody opens a machine that is not locked out and proven dead. ${siteFirst}`],
 }
 
 export const arrival: Procedure = {
@@ -34,19 +34,8 @@ export const evidence: Procedure = {
   cautions: [],
 }
 
-/** Ways a ring is held on its shaft, in the words of the shop. */
-export const holdingWays: Record<Holding, string> = {
-  nut: 'lock nut and tab washer',
-  'end-plate': 'end plate',
-  'eccentric-collar': 'eccentric collar',
-  'set-screws': 'set screws',
-  'adapter-sleeve': 'adapter sleeve',
-  'withdrawal-sleeve': 'withdrawal sleeve',
-  shoulder: 'fit against a shoulder',
-  'no-inner-ring': 'no inner ring: rollers on the shaft',
-}
 const pullers = `Pullers let go without warning: guard it, stand beside it, eye protection on. ${siteFirst}`
-const oilPressure = `Oil injection: the ring comes off suddenly. Leave the stop nut on, stand clear of the high-pressure lines. ${siteFirst}`
+const oilPressure = `${oilInjection} ${siteFirst}`
 
 /** How a bearing comes off, by what holds it. */
 export function takeOff(holding: Holding, tapered: boolean): Procedure {
@@ -79,7 +68,7 @@ export function takeOff(holding: Holding, tapered: boolean): Procedure {
       }
     case 'no-inner-ring':
       return {
-        does: ['Draw the outer ring with its rollers from the housing by the ring.', 'Look at the path on the shaft: it is the raceway.', keep], // prettier-ignore
+        does: ['Draw the outer ring with its rollers from the housing by the ring.', 'Look at the raceway on the shaft.', keep], // prettier-ignore
         cautions: [pullers],
       }
     case 'nut':
@@ -98,9 +87,6 @@ export function takeOff(holding: Holding, tapered: boolean): Procedure {
   }
 }
 
-const hotRing = `Hot ring: insulated gloves, sleeves down, a clear way to the shaft. ${siteFirst}`
-const implants =
-  'Induction heater: people with a pacemaker or other implant keep away; rings and watches off; nobody holds the bearing up by hand.'
 
 export const hotMount: Procedure = {
   does: [
@@ -110,7 +96,51 @@ export const hotMount: Procedure = {
     'Hold it against the shoulder until it grips, and again when it has cooled: it shrinks away.',
     'Stopped short: do not hammer. Pull it off at once, cool, look, reheat.',
   ],
-  cautions: [hotRing, implants],
+  cautions: [`${hotRing} ${siteFirst}`, implants],
+}
+
+export const chilledShaftMount: Procedure = {
+  does: [
+    'Shaft end into dry ice until the boiling stops; wipe the frost off just before the ring goes on.',
+    ...hotMount.does,
+  ],
+  cautions: [...hotMount.cautions, ...frost],
+}
+
+export const handMount: Procedure = {
+  does: [
+    'Wipe and oil the seat. Start square.',
+    'Push it on by hand, or tap it with a tube on the whole face of the ring; it goes without force.',
+    'It hesitates: take it off and look for a burr, dirt or a wrong size. Never drive it.',
+  ],
+  cautions: [`Never strike a ring, never push through the rolling elements. ${siteFirst}`],
+}
+
+export const oilMount: Procedure = {
+  does: [
+    'Ducts and threads clean; stop nut on, with room for the ring to jump.',
+    'Heat the ring as far as its limit allows, then float it on oil with the pressure the machine’s maker gives.',
+    'Let the oil out and wait until it has drained before the ring is loaded.',
+  ],
+  cautions: [oilPressure],
+}
+
+export const overRacewayMount: Procedure = {
+  does: [
+    'Raceway on the shaft wiped, oiled and without a spot.',
+    'Outer ring with its rollers into the housing by the ring; rollers held by grease.',
+    'Turn the shaft as it goes in: nothing is pushed over a roller.',
+  ],
+  cautions: [`Never push through the rollers. ${siteFirst}`],
+}
+
+/** Where no way of mounting is known, the person who decides is asked first. */
+export const askFirst: Procedure = {
+  does: [
+    'No way of mounting is known for this ring: do not heat, press or drive it by guess.',
+    'Give Seat and Mount what they still need, or ask the responsible person and the machine’s maker.',
+  ],
+  cautions: [`A ring that is forced splinters or comes loose. ${siteFirst}`],
 }
 
 export const coldMount: Procedure = {
@@ -140,7 +170,7 @@ export const lock: Record<Holding, string[]> = {
   ],
   'end-plate': [
     'The plate must clamp the ring, not the shaft: at least 0.2 mm between plate and shaft end before tightening.',
-    'Bolts crosswise in steps to the maker’s torque; lock plate or threadlock.',
+    'Bolts tightened diagonally in stages to the maker’s torque; lock plate or threadlock.',
   ],
   'eccentric-collar': [
     'Housing bolts first. Collar on the ring, turned by hand the way the shaft turns.',
@@ -157,7 +187,7 @@ export const lock: Record<Holding, string[]> = {
   'withdrawal-sleeve': ['End plate or nut holds the sleeve in; lock it.'],
   shoulder: ['Circlip fully in its groove, or spacer tight against the ring.'],
   'no-inner-ring': [
-    'Path on the shaft smooth, hard and without a spot; lead-in chamfer clean.',
+    'Raceway on the shaft smooth, hard and without a spot; lead-in chamfer clean.',
     'Outer ring fixed axially in its housing.',
   ],
 }
@@ -167,9 +197,9 @@ export const closing: Record<NonNullable<Position['mount']['housing']>, string[]
   solid: ['Cover on with its gasket: it must hold the ring or stand clear of it, as this end asks.'],
   split: [
     'The cap belongs to this base: marks together, dowels in, no shim in the joint.',
-    'Bolts crosswise to torque, then turn the shaft: it must be free.',
+    'Tighten the bolts diagonally in stages, to torque, then turn the shaft: it must be free.',
   ],
-  flanged: ['Face flat and bare, bolts crosswise to torque.'],
+  flanged: ['Face flat and bare, bolts tightened diagonally in stages, to torque.'],
   'take-up': ['Free to slide while it is tensioned; both sides alike; then locked.'],
 }
 
@@ -177,7 +207,7 @@ export const seals = 'Seals: lip toward what is kept out, grease between the lip
 
 export const firstFill: Procedure = {
   does: [
-    'Pack the bearing itself full, by hand from the broad side, clean gloves on.',
+    'Pack the bearing itself full, by hand, working grease in from the large end, clean gloves on.',
     'The housing gets its share and no more: too much overheats.',
     'One grease: if another thickener was in it, everything is washed out first.',
   ],
@@ -188,7 +218,7 @@ export const runUp: Procedure = {
   does: [
     'Tools counted, guards on, locks off by whoever put them on.',
     'Turn it by hand first; then a short start, and listen.',
-    'Read the temperature at the housing until it has settled: over 10 K in the last half hour it has not.',
+    readUntilSettled,
   ],
   cautions: [
     `Stand clear at the first start. Stop at any noise, smoke or a temperature that climbs without end. ${siteFirst}`,

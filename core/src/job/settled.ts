@@ -1,5 +1,5 @@
-import { inSentence } from '../model/sentence.ts'
-import type { Check } from '../working/assessment.ts'
+import { now, type Check } from '../working/check.ts'
+import * as words from './words.ts'
 
 /** A temperature read so long after the start. */
 export interface RunUpPoint {
@@ -7,8 +7,6 @@ export interface RunUpPoint {
   celsius: number
 }
 
-/** A housing that climbs by less an hour has settled, K. */
-const settledKPerH = 5
 /** One that climbs faster than this after the first quarter of an hour does not settle by itself, K an hour. */
 const runawayKPerH = 60
 
@@ -22,28 +20,11 @@ export function settledCheck(points: readonly RunUpPoint[]): Check | null {
   const [before, last] = [...points].sort((a, b) => a.minutes - b.minutes).slice(-2)
   if (!before || !last || last.minutes === before.minutes) return null
   const climbs = ((last.celsius - before.celsius) / (last.minutes - before.minutes)) * 60
-  const rate = `${inSentence(Math.abs(climbs), 'temperatureRise', 2)} an hour`
-  if (climbs > runawayKPerH) {
-    return {
-      key: 'settled',
-      verdict: 'stop',
-      reason: `It climbs by ${rate}: that does not settle by itself.`,
-      wayOut: 'Stop it and look: too much grease, no clearance, both ends held, or a rub.',
-    }
-  }
-  return climbs > settledKPerH
-    ? {
-        key: 'settled',
-        verdict: 'watch',
-        reason: `It still climbs by ${rate}.`,
-        wayOut: 'Stay with it and read again; grease needs some hours to find its place.',
-      }
-    : {
-        key: 'settled',
-        verdict: 'go',
-        reason: climbs < 0 ? `It has peaked and falls by ${rate}.` : 'It has settled.',
-        wayOut: 'Read it once more on the next shift.',
-      }
+  const values = { climbsKPerH: climbs }
+  if (climbs > runawayKPerH) return now('settled', 'stop', words.runsAway(climbs), { values })
+  return climbs > words.settledKPerH
+    ? now('settled', 'watch', words.stillClimbs(climbs), { values })
+    : now('settled', 'go', words.hasSettled(climbs), { values })
 }
 
 /** Readings of a run-up as points, by position: their keys say after how many minutes they were taken. */

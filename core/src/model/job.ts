@@ -15,7 +15,7 @@ const Limit = z.number().nullable()
 export const JobReading = z.strictObject({
   key: Key,
   label: z.string().max(120),
-  kind: z.enum(['number', 'text', 'yes']),
+  kind: z.enum(['number', 'text', 'yes', 'designation']),
   quantity: z.enum(Object.keys(quantities) as [Quantity, ...Quantity[]]),
   /** Digits that are shown of a limit. */
   decimals: z.int().min(0).max(4),
@@ -31,6 +31,8 @@ export type JobReading = z.infer<typeof JobReading>
 export const HeatTarget = z.strictObject({
   /** Below this the ring grabs, °C. */
   slidesC: z.number(),
+  /** From here up it still seats with its room after what is lost on the way, °C; null in jobs of before. */
+  liftC: z.number().nullable().default(null),
   aimC: z.number(),
   limitC: z.number(),
   roomC: z.number(),
@@ -49,10 +51,13 @@ export const JobStep = z.strictObject({
   does: z.array(z.string().max(300)).max(20),
   /** Each has to be acknowledged before the step is done. */
   cautions: z.array(z.string().max(400)).max(8),
-  readings: z.array(JobReading).max(30),
+  /** Four for each position at the run-up, and as many positions as a job takes. */
+  readings: z.array(JobReading).max(60),
   /** Lens whose overlay the drawing shows; null for no drawing. */
   lens: z.enum(lenses).nullable(),
   heat: HeatTarget.nullable(),
+  /** What it waits for: the lock-out, or every other step; the lock-out itself is what others wait for. */
+  guard: z.enum(['none', 'locks-out', 'locked-out', 'all-done']).default('none'),
 })
 export type JobStep = z.infer<typeof JobStep>
 
@@ -85,6 +90,8 @@ export const JobEntry = z.discriminatedUnion('kind', [
     seconds: z.number().min(0).max(100_000),
   }),
   entry('done', {}),
+  /** A step left out on purpose, and why: a machine that already stands in the workshop needs no lock-out. */
+  entry('skipped', { reason: z.string().min(3).max(300) }),
   entry('reopened', { reason: z.string().min(1).max(300) }),
 ])
 export type JobEntry = z.infer<typeof JobEntry>

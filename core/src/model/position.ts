@@ -16,15 +16,15 @@ export const cageMaterials = ['steel', 'brass', 'polyamide'] as const
 
 /** What stands on the box or the ring, and what the machine calls for; null where the machine's papers do not say. */
 const BearingFields = z.strictObject({
-  designation: z.string().max(60).default('').meta({ title: 'Number on the box' }),
-  requiredClearance: ClearanceClass.nullable().default(null).meta({ title: 'Machine calls for clearance' }),
+  designation: z.string().max(60).default('').meta({ title: 'Bearing designation' }),
+  requiredClearance: ClearanceClass.nullable().default(null).meta({ title: 'Clearance class called for' }),
   requiredClosure: Closure.nullable().default(null).meta({ title: 'Closure called for' }),
   requiredBore: z.enum(['cylindrical', 'tapered']).nullable().default(null).meta({ title: 'Bore called for' }),
   requiredCage: z.enum(cageMaterials).nullable().default(null).meta({ title: 'Cage called for' }),
-  requiredPrecision: z.enum(['normal', 'P6', 'P5', 'P4']).nullable().default(null).meta({ title: 'Class called for' }),
-  hottestRingC: quantity(z.number().min(0).max(300), 'Hottest a ring gets', 'temperature', '°C'),
-  makerDynamicN: quantity(z.number().gt(0).max(1e8), 'Maker’s dynamic rating C', 'force', 'N'),
-  makerStaticN: quantity(z.number().gt(0).max(1e8), 'Maker’s static rating C0', 'force', 'N'),
+  requiredPrecision: z.enum(['normal', 'P6', 'P5', 'P4']).nullable().default(null).meta({ title: 'Tolerance class called for' }),
+  hottestRingC: quantity(z.number().min(0).max(300), 'Hottest ring temperature', 'temperature', '°C'),
+  makerDynamicN: quantity(z.number().gt(0).max(1e8), 'Maker’s basic dynamic load rating C', 'force', 'N'),
+  makerStaticN: quantity(z.number().gt(0).max(1e8), 'Maker’s basic static load rating C0', 'force', 'N'),
 })
 
 const readings = (title: string) =>
@@ -63,15 +63,15 @@ const LoadFields = z.strictObject({
   radialN: quantity(z.number().min(0).max(1e8), 'Radial load', 'force', 'N'),
   axialN: quantity(z.number().min(0).max(1e8), 'Axial load', 'force', 'N'),
   speedRpm: quantity(z.number().gt(0).max(100_000), 'Speed', 'speed', 'r/min'),
-  wantedLifeH: quantity(z.number().gt(0).max(1e7), 'Wanted life', 'duration', 'h'),
+  wantedLifeH: quantity(z.number().gt(0).max(1e7), 'Required life', 'duration', 'h'),
   running: z.enum(runningKinds).default('normal').meta({ title: 'Running' }),
   shockFactor: quantity(z.number().min(1).max(5), 'Shock factor on these loads', 'ratio', ''),
-  axialWay: z.enum(axialWays).default('right').meta({ title: 'Axial load acts' }),
-  tiltDeg: quantity(z.number().min(0).max(90), 'Machine leans over by', 'angle', '°'),
+  axialWay: z.enum(axialWays).default('right').meta({ title: 'Direction of the axial load' }),
+  tiltDeg: quantity(z.number().min(0).max(90), 'Shaft inclination', 'angle', '°'),
   rotorKg: quantity(z.number().min(0).max(100_000), 'Mass of shaft and rotor', 'mass', 'kg'),
-  misalignDeg: quantity(z.number().min(0).max(5), 'Out of line by', 'angle', '°'),
+  misalignDeg: quantity(z.number().min(0).max(5), 'Misalignment', 'angle', '°'),
   arrangement: z.enum(pairArrangements).default('single').meta({ title: 'Arrangement' }),
-  partnerRadialN: quantity(z.number().min(0).max(1e8), 'Radial load on the other of the pair', 'force', 'N'),
+  partnerRadialN: quantity(z.number().min(0).max(1e8), 'Radial load on the other bearing of the pair', 'force', 'N'),
   reliabilityPercent: quantity(z.number().min(90).max(99.95), 'Reliability', 'percent', '%'),
   steps: z.array(DutyStep).max(8).default([]).meta({ title: 'Duty steps' }),
 })
@@ -97,19 +97,27 @@ const gaugeSheet = (title: string) =>
 const SeatFields = z.strictObject({
   loadCase: LoadCase.nullable().default(null).meta({ title: 'How the load turns' }),
   housing: z.enum(['solid', 'split', 'thin-wall', 'light-alloy']).default('solid').meta({ title: 'Housing' }),
-  slides: z.enum(['none', 'outer', 'inner']).default('none').meta({ title: 'Ring that slides' }),
-  toleranceClass: z.enum(['normal', 'P6', 'P5', 'P4']).default('normal').meta({ title: 'Bearing class' }),
+  slides: z.enum(['none', 'outer', 'inner']).default('none').meta({ title: 'Ring with the sliding fit' }),
+  /** Null: as the number says. */
+  toleranceClass: z
+    .enum(['normal', 'P6', 'P5', 'P4'])
+    .nullable()
+    .default(null)
+    .meta({ title: 'Tolerance class of the bearing' }),
+  sleeveShaftMm: quantity(z.number().min(3).max(1250), 'Shaft under the sleeve', 'length', 'mm'),
+  racewayHrc: quantity(z.number().min(20).max(70), 'Hardness of the raceway on the shaft', 'hardness', 'HRC'),
+  racewayRaUm: quantity(z.number().min(0.01).max(10), 'Roughness Ra of the raceway on the shaft', 'roughness', 'µm Ra'),
   shaftBoreMm: quantity(z.number().min(0).max(1250), 'Hollow shaft, bore', 'length', 'mm'),
-  ringRiseC: quantity(z.number().min(0).max(200), 'Runs warmer by', 'temperatureRise', 'K'),
+  ringRiseC: quantity(z.number().min(0).max(200), 'Bearing above its surroundings', 'temperatureRise', 'K'),
   finish: z.enum(['ground', 'turned']).default('ground').meta({ title: 'Shaft seat is' }),
-  system: z.enum(['metric', 'inch-tapered']).default('metric').meta({ title: 'Sizes' }),
+  system: z.enum(['metric', 'inch-tapered']).default('metric').meta({ title: 'Dimension system' }),
   inchClass: z.enum(['4', '2', '3', '0', '00']).default('4').meta({ title: 'Inch class' }),
   inchDuty: z.enum(['industrial', 'automotive']).default('industrial').meta({ title: 'Inch table for' }),
   adjust: z
     .enum(['adjustable', 'non-adjustable', 'floating'])
     .nullable()
     .default(null)
-    .meta({ title: 'Ring that is moved' }),
+    .meta({ title: 'Adjustable ring' }),
   shaftReadingsMm: gaugeSheet('Shaft, gauged'),
   housingReadingsMm: gaugeSheet('Housing, gauged'),
   boreDeviationUm: quantity(z.number().min(-500).max(500), 'This ring’s bore, off nominal', 'deviation', 'µm'),
@@ -141,10 +149,10 @@ export const heatingTools = [
 export type HeatingTool = (typeof heatingTools)[number]
 
 const MountFields = z.strictObject({
-  roomC: quantity(z.number().min(-20).max(60), 'Shaft temperature', 'temperature', '°C'),
-  coolingC: quantity(z.number().min(0).max(60), 'Lost on the way', 'temperatureRise', 'K'),
-  slipUm: quantity(z.number().min(0).max(1000), 'Room to slide', 'deviation', 'µm'),
-  holding: z.enum(holdings).nullable().default(null).meta({ title: 'Ring is held by' }),
+  roomC: quantity(z.number().min(-20).max(60), 'Shaft temperature at mounting', 'temperature', '°C'),
+  coolingC: quantity(z.number().min(0).max(60), 'Allowance for cooling in handling', 'temperatureRise', 'K'),
+  slipUm: quantity(z.number().min(0).max(1000), 'Mounting clearance wanted', 'deviation', 'µm'),
+  holding: z.enum(holdings).nullable().default(null).meta({ title: 'Locking method' }),
   housing: z.enum(['solid', 'split', 'flanged', 'take-up']).nullable().default(null).meta({ title: 'Housing' }),
   tools: z
     .array(z.enum(heatingTools))
@@ -157,23 +165,27 @@ const FloatFields = z.strictObject({
   innerC: quantity(z.number().min(-60).max(350), 'Inner ring, running', 'temperature', '°C'),
   outerC: quantity(z.number().min(-60).max(350), 'Outer ring, running', 'temperature', '°C'),
   measuredUm: quantity(z.number().min(-500).max(5000), 'Clearance measured before mounting', 'deviation', 'µm'),
-  shaftMaterial: z.enum(['carbon-steel', 'stainless-austenitic']).default('carbon-steel').meta({ title: 'Shaft' }),
-  housingMaterial: z.enum(['steel', 'cast-iron', 'aluminium']).default('cast-iron').meta({ title: 'Housing of' }),
-  role: z.enum(['locating', 'floating']).nullable().default(null).meta({ title: 'This end' }),
+  shaftMaterial: z.enum(['carbon-steel', 'stainless-austenitic']).default('carbon-steel').meta({ title: 'Shaft material' }),
+  housingMaterial: z
+    .enum(['steel', 'cast-iron', 'aluminium'])
+    .default('cast-iron')
+    .meta({ title: 'Housing material' }),
+  housingWallMm: quantity(z.number().min(0.5).max(1000), 'Housing wall round the bearing', 'length', 'mm'),
+  role: z.enum(['locating', 'floating']).nullable().default(null).meta({ title: 'This end is' }),
   floatsIn: z.enum(['housing', 'bearing']).default('housing').meta({ title: 'Floats in' }),
   endPlayMm: quantity(z.number().min(-0.5).max(5), 'End play set cold, minus for preload', 'length', 'mm'),
-  housingStiffnessNPerMm: quantity(z.number().gt(0).max(1e8), 'Housing gives', 'stiffness', 'N/mm'),
+  housingStiffnessNPerMm: quantity(z.number().gt(0).max(1e8), 'Axial stiffness of the housing', 'stiffness', 'N/mm'),
   shaftDiameterMm: quantity(z.number().min(3).max(2000), 'Shaft between them', 'length', 'mm'),
   locatedEnds: z
     .union([z.literal(0), z.literal(1), z.literal(2)])
     .nullable()
     .default(null)
-    .meta({ title: 'Ends held' }),
-  spanMm: quantity(z.number().min(10).max(20_000), 'Between the bearings', 'length', 'mm'),
+    .meta({ title: 'Located ends' }),
+  spanMm: quantity(z.number().min(10).max(20_000), 'Bearing span', 'length', 'mm'),
   assemblyC: quantity(z.number().min(-40).max(60), 'Shaft at assembly', 'temperature', '°C'),
   hottestC: quantity(z.number().min(-40).max(250), 'Shaft at its hottest', 'temperature', '°C'),
-  roomTowardMm: quantity(z.number().min(0).max(100), 'Room toward the growth', 'length', 'mm'),
-  roomAwayMm: quantity(z.number().min(0).max(100), 'Room on the other side', 'length', 'mm'),
+  roomTowardMm: quantity(z.number().min(0).max(100), 'Axial room, expansion side', 'length', 'mm'),
+  roomAwayMm: quantity(z.number().min(0).max(100), 'Axial room, other side', 'length', 'mm'),
 })
 
 export const thickenerNames = [
@@ -193,6 +205,9 @@ export const thickenerNames = [
 ] as const
 const thickener = (title: string) => z.enum(thickenerNames).nullable().default(null).meta({ title })
 
+/** Nitrile where nobody says otherwise. */
+export const sealMaterials = ['nitrile', 'fluoro'] as const
+
 /** From very clean to washed down. */
 export const cleanlinessLevels = ['high', 'normal', 'slight', 'severe', 'very-severe'] as const
 
@@ -200,17 +215,18 @@ const GreaseFields = z.strictObject({
   lubrication: z.enum(['grease', 'oil-bath']).default('grease').meta({ title: 'Lubricant' }),
   nu40Cst: quantity(z.number().min(2).max(5000), 'Base oil at 40 °C', 'viscosity', 'mm²/s'),
   viscosityIndex: quantity(z.number().min(0).max(300), 'Viscosity index', 'ratio', ''),
-  runningC: quantity(z.number().min(-20).max(200), 'Housing, running', 'temperature', '°C'),
+  runningC: quantity(z.number().min(-40).max(200), 'Housing temperature, running', 'temperature', '°C'),
   cleanliness: z.enum(cleanlinessLevels).nullable().default(null).meta({ title: 'Cleanliness' }),
   contamination: z
     .enum(['light', 'heavy', 'light-abrasive', 'heavy-abrasive'])
     .default('light')
-    .meta({ title: 'Dust' }),
+    .meta({ title: 'Contamination' }),
   moisture: z.enum(['dry', 'humid', 'condensation', 'wet']).default('dry').meta({ title: 'Moisture' }),
   vibration: z.enum(['low', 'medium', 'high']).default('low').meta({ title: 'Vibration' }),
-  orientation: z.enum(['horizontal', 'inclined', 'vertical']).default('horizontal').meta({ title: 'Shaft lies' }),
+  orientation: z.enum(['horizontal', 'inclined', 'vertical']).default('horizontal').meta({ title: 'Shaft orientation' }),
   port: z.enum(['side', 'centre']).default('side').meta({ title: 'Grease goes in' }),
-  gramsPerStroke: quantity(z.number().min(0.05).max(20), 'One stroke of this gun', 'gunStroke', 'g'),
+  gramsPerStroke: quantity(z.number().min(0.05).max(20), 'Grease gun output per stroke', 'gunStroke', 'g'),
+  sealMaterial: z.enum(sealMaterials).nullable().default(null).meta({ title: 'Seal material' }),
   thickener: thickener('Thickener'),
   thickenerBefore: thickener('Thickener before'),
 })

@@ -1,15 +1,27 @@
-import { formatQuantity, quantities, unitSpace, unitSymbol, type Quantity, type UnitSystem } from './units.ts'
+import {
+  formatNumber,
+  formatQuantity,
+  quantities,
+  toShown,
+  unitSpace,
+  unitSymbol,
+  type Precision,
+  type Quantity,
+  type UnitSystem,
+} from './units.ts'
+
+/** Quantities that are shown with the same digits wherever they stand. */
+const fixedDigits: ReadonlySet<Quantity> = new Set(['temperature', 'deviation', 'temperatureRise', 'speed', 'angle'])
 
 /**
- * A quantity inside a sentence, kept as `{113 °C}`: metric and readable as it stands, and shown in the reader's units by
- * `renderSentence`.
+ * A quantity inside a sentence, kept as `{113.27 °C}`: unrounded, so that it is rounded once, in the units it is shown in.
  *
- * @param figures - digits that count; 3 unless the value deserves fewer
+ * @param precision - digits in metric units; 3 figures, or the usual ones of the quantity, when absent
  */
-export function inSentence(value: number, quantity: Quantity, figures = 3): string {
-  const kept =
-    quantity === 'temperature' || quantity === 'deviation' ? Math.round(value) : Number(value.toPrecision(figures))
-  return `{${kept} ${quantities[quantity].metric}}`
+export function inSentence(value: number, quantity: Quantity, precision?: Precision | number): string {
+  const digits = typeof precision === 'number' ? { figures: precision } : precision
+  const asked = digits && ('figures' in digits ? `~f${digits.figures}` : `~d${digits.decimals}`)
+  return `{${Number(value.toPrecision(9))} ${quantities[quantity].metric}${asked ?? ''}}`
 }
 
 const quantityOf = new Map<string, Quantity>(
@@ -18,13 +30,33 @@ const quantityOf = new Map<string, Quantity>(
 
 /** A sentence with its quantities in the units of the reader. */
 export function renderSentence(sentence: string, system: UnitSystem): string {
-  return sentence.replace(/\{(-?[\d.]+(?:e[+-]?\d+)?) ([^}]+)\}/g, (whole, digits: string, symbol: string) => {
-    const quantity = quantityOf.get(symbol)
-    if (!quantity) return whole
-    // A length keeps the digits it was written with: a growth of 1.03 mm is not 1.030.
-    const written =
-      quantity === 'length' && system === 'metric' ? { decimals: digits.split('.')[1]?.length ?? 0 } : undefined
-    const shown = formatQuantity(Number(digits), quantity, system, written)
-    return `${shown}${unitSpace}${unitSymbol(quantity, system)}`
-  })
+  return sentence.replace(
+    /\{(-?[\d.]+(?:e[+-]?\d+)?) ([^}~]+)(?:~([fd])(\d+))?\}/g,
+    (whole, digits: string, symbol: string, kind: string | undefined, count: string | undefined) => {
+      const quantity = quantityOf.get(symbol)
+      if (!quantity) return whole
+      const precision = precisionOf(quantity, system, kind, Number(count))
+      const value = Number(digits)
+      const shown = precision
+        ? formatNumber(toShown(value, quantity, system), precision)
+        : formatQuantity(value, quantity, system)
+      return `${shown}${unitSpace}${unitSymbol(quantity, system)}`
+    },
+  )
 }
+
+/** An inch length keeps its tenths of a thou whatever was asked in millimetres. */
+function precisionOf(
+  quantity: Quantity,
+  system: UnitSystem,
+  kind: string | undefined,
+  count: number,
+): Precision | undefined {
+  if (kind === undefined || fixedDigits.has(quantity)) return undefined
+  if (quantity === 'length' && system === 'inch') return undefined
+  return kind === 'f' ? { figures: count } : { decimals: count }
+}
+
+/** A sentence as another program reads it: metric, ordinary spaces, no markup. */
+export const plainSentence = (sentence: string): string =>
+  renderSentence(sentence, 'metric').replaceAll('\u2060', '').replace(/[\u00a0\u2009]/g, ' ')

@@ -20,6 +20,10 @@ export const quantities = {
   pressure: { metric: 'Pa', inch: 'inH2O' },
   power: { metric: 'kW', inch: 'hp' },
   head: { metric: 'm', inch: 'ft' },
+  hardness: { metric: 'HRC', inch: 'HRC' },
+  roughness: { metric: 'µm Ra', inch: 'µin Ra' },
+  torque: { metric: 'N·m', inch: 'lbf·ft' },
+  stress: { metric: 'MPa', inch: 'ksi' },
   percent: { metric: '%', inch: '%' },
   ratio: { metric: '', inch: '' },
 } as const
@@ -88,6 +92,13 @@ const units: readonly Unit[] = [
   scaled('stiffness', 'N/mm', 1),
   scaled('stiffness', 'kN/mm', 1000),
   scaled('stiffness', 'lbf/in', newtonsPerPoundForce / 25.4, 'lb/in'),
+  scaled('hardness', 'HRC', 1),
+  scaled('roughness', 'µm Ra', 1, 'µm', 'um', 'ra'),
+  scaled('roughness', 'µin Ra', 0.0254, 'µin', 'uin'),
+  scaled('torque', 'N·m', 1, 'nm', 'n m'),
+  scaled('torque', 'lbf·ft', 1.3558179483314, 'lbf ft', 'ft lb', 'ft lbf'),
+  scaled('stress', 'MPa', 1, 'n/mm²'),
+  scaled('stress', 'ksi', 6.894757293168),
   scaled('percent', '%', 1, 'percent'),
   scaled('grams', 'g', 1),
   scaled('grams', 'kg', 1000),
@@ -132,8 +143,10 @@ export const fromShown = (value: number, quantity: Quantity, system: UnitSystem)
  * @throws InputError UNREADABLE
  */
 export function parseQuantity(text: string, quantity: Quantity, system: UnitSystem, field: string): number | null {
-  const trimmed = text.trim().replace(/[−–]/g, '-').replaceAll('\u2060', '')
+  const trimmed = plainFractions(text.trim().replace(/[−–]/g, '-').replaceAll('\u2060', ''))
   if (trimmed === '') return null
+  const feet = quantity === 'length' ? readFeet(trimmed) : null
+  if (feet !== null) return feet
   const match = /^([+-]?)(\d[\d\s.,]*(?:e[+-]?\d+)?(?:\s*\/\s*\d+)?|\.\d+)\s*(\D.*)?$/i.exec(trimmed)
   const amount = match?.[2] ? readNumber(match[2].trim(), field, text) : null
   if (!match || amount === null) throw unreadable(field, text, quantity, system)
@@ -143,6 +156,22 @@ export function parseQuantity(text: string, quantity: Quantity, system: UnitSyst
     : unitOf(quantity, unitSymbol(quantity, system))
   if (!unit) throw unreadable(field, text, quantity, system)
   return unit.toBase(match[1] === '-' ? -amount : amount)
+}
+
+const vulgar: Record<string, string> = { '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8' } // prettier-ignore
+
+/** `2½` as `2 1/2`. */
+const plainFractions = (text: string): string =>
+  text.replace(/\s*([½¼¾⅛⅜⅝⅞])/g, (_, sign: string, at: number) => `${at > 0 ? ' ' : ''}${vulgar[sign] ?? ''}`).trim()
+
+/** Feet and inches, `1'6"` or `1 ft 6 1/2 in`, mm; null where there is no foot in it. */
+function readFeet(text: string): number | null {
+  const match =
+    /^(\d+(?:\.\d+)?)\s*(?:'|′|ft|feet)\s*(?:(\d+(?:\.\d+)?)?(?:\s*(\d+)\/(\d+))?\s*(?:"|″|in|inch|inches)?)$/i.exec(text)
+  if (!match) return null
+  const part = match[4] ? Number(match[3]) / Number(match[4]) : 0
+  const inches = 12 * Number(match[1]) + Number(match[2] ?? 0) + part
+  return Number.isFinite(inches) ? inches * 25.4 : null
 }
 
 function readNumber(text: string, field: string, original: string): number | null {
@@ -161,7 +190,9 @@ function readNumber(text: string, field: string, original: string): number | nul
       fix: `Write ${packed.replace(/,/g, '')} or ${packed.replace(',', '.').replace(/,/g, '')}.`,
     })
   }
-  const value = Number(packed.replace(',', '.'))
+  // With a point behind them commas part thousands: 1,234.5.
+  const thousands = /^\d{1,3}(,\d{3})+\.\d+$/.test(packed)
+  const value = Number(thousands ? packed.replaceAll(',', '') : packed.replace(',', '.'))
   return packed !== '' && Number.isFinite(value) ? value : null
 }
 
@@ -200,6 +231,10 @@ const usualPrecision: Record<Quantity, Record<UnitSystem, Precision>> = {
   pressure: { metric: { figures: 3 }, inch: { figures: 3 } },
   power: { metric: { figures: 3 }, inch: { figures: 3 } },
   head: { metric: { figures: 3 }, inch: { figures: 3 } },
+  hardness: { metric: { decimals: 0 }, inch: { decimals: 0 } },
+  roughness: { metric: { figures: 2 }, inch: { figures: 2 } },
+  torque: { metric: { figures: 3 }, inch: { figures: 3 } },
+  stress: { metric: { figures: 3 }, inch: { figures: 3 } },
   percent: { metric: { figures: 4 }, inch: { figures: 4 } },
   ratio: { metric: { figures: 3 }, inch: { figures: 3 } },
 }
@@ -233,8 +268,17 @@ export function formatQuantity(value: number, quantity: Quantity, system: UnitSy
   return formatNumber(toShown(value, quantity, system), precision ?? usualPrecision[quantity][system])
 }
 
+/** Decimals that an inch length is shown back with: finer than any gauge, so that it is read back as typed. */
+const inchDecimals = 6
+
 /** A typed input shown back: as many digits as it has, none added, no grouping, so that it can be edited. */
 export function formatInput(value: number, quantity: Quantity, system: UnitSystem): string {
   const shown = toShown(value, quantity, system)
-  return String(Number(shown.toPrecision(system === 'metric' ? 10 : 5)))
+  if (quantity === 'length' && system === 'inch') return String(Number(shown.toFixed(inchDecimals)))
+  const digits = system === 'metric' ? 10 : 5
+  // A unit that was converted on the way in leaves a tail of digits that nobody typed.
+  const plain = Number(shown.toPrecision(digits))
+  return String(quantity === 'temperature' && !isShort(plain) ? Number(shown.toFixed(2)) : plain)
 }
+
+const isShort = (value: number): boolean => Math.abs(value * 1000 - Math.round(value * 1000)) < 1e-6

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
+import { shrinkFit, smoothed } from '../seat/shrink-fit.ts'
 
 export const PressInput = z.strictObject({
   boreMm: z.number().min(3).max(2000).meta({ unit: 'mm', description: 'Bore' }),
@@ -19,8 +20,6 @@ export interface Press {
   /** Tension in the ring at its bore; over 130 MPa a through-hardened ring may crack. */
   hoopStressMPa: number
 }
-
-const steelModulus = 206_000
 
 /**
  * Force that presses an inner ring home, at the end of its travel.
@@ -51,13 +50,12 @@ export function press(input: PressInput): Press {
   check(di >= 0 && di < d, 'shaftBoreMm', di, `from 0 to below boreMm (${d} mm)`)
   check(interferenceUm <= 3 * d, 'interferenceUm', interferenceUm, `at most 3 µm per mm of bore (${3 * d} µm)`)
   if (interferenceUm <= 0) return { effectiveUm: 0, pressureMPa: 0, forceN: 0, hoopStressMPa: 0 }
-  const effectiveUm = (interferenceUm * d) / (d + (finish === 'ground' ? 2 : 3))
-  const pressureMPa =
-    (steelModulus * (effectiveUm / 1000) * (F ** 2 - d ** 2) * (d ** 2 - di ** 2)) / (2 * d ** 3 * (F ** 2 - di ** 2))
+  const effectiveUm = smoothed(interferenceUm, d, finish)
+  const { pressureMPa, hoopStressMPa } = shrinkFit({ boreMm: d, innerRacewayMm: F, shaftBoreMm: di, effectiveUm })
   return {
     effectiveUm,
     pressureMPa,
     forceN: friction * pressureMPa * Math.PI * d * widthMm,
-    hoopStressMPa: (pressureMPa * (F ** 2 + d ** 2)) / (F ** 2 - d ** 2),
+    hoopStressMPa,
   }
 }

@@ -1,112 +1,128 @@
-import type { BoreShape } from '../catalogue/initial-clearance.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { Position } from '../model/position.ts'
-import { inSentence } from '../model/sentence.ts'
-import type { Check } from '../working/assessment.ts'
+import { atFitting, now, unknown, type Check } from '../working/check.ts'
 import { refusalOf } from '../working/figure.ts'
+import { racewayShare } from '../carry/raceway.ts'
+import * as words from './words.ts'
+import { fitOf, surelyCreeps, workOf, type SeatChoice, type SeatOutcome } from './work-out.ts'
 import { wornSeatRemedies, type Remedy } from './worn-seat.ts'
-import { holdingOf, remainingOn, workOf, type Holding, type SeatChoice } from './work-out.ts'
 
 /** The verdicts of Seat. */
-export function checksOfSeats(
-  position: Position,
-  bearing: ResolvedBearing | null,
-  shaft: SeatChoice,
-  housing: SeatChoice,
-): Check[] {
-  const boreShape = bearing?.decoded.boreShape ?? 'cylindrical'
+export function seatChecks(position: Position, outcome: SeatOutcome): Check[] {
+  const { bearing, shaft, housing } = outcome
   return [
-    ...seatChecks(shaft, position),
-    ...seatChecks(housing, position),
-    ...fitChecks(
-      shaft,
-      remainingOn(position, bearing, shaft)?.work.remainingProbableMinUm ?? null,
-      boreShape,
-      holdingOf(position, bearing, shaft),
-    ),
+    ...zoneChecks(shaft, position),
+    ...zoneChecks(housing, position),
+    ...classChecks(outcome),
+    ...shaftFitChecks(outcome),
+    ...warmChecks(outcome),
+    ...racewayChecks(position, shaft),
     ...(bearing ? [shaft, housing].flatMap((choice) => gaugeChecks(choice, position, bearing)) : []),
   ]
 }
 
-function seatChecks({ seat, chosen, refusal, ringLoad }: SeatChoice, { seat: given }: Position): Check[] {
+function zoneChecks({ seat, chosen, bare, refusal, ringLoad }: SeatChoice, { seat: given }: Position): Check[] {
+  if (bare) return [now(`${seat}Zone`, 'go', words.bareZone(bare.kind))]
   const field = seat === 'shaft' ? 'seat.slides' : 'seat.housing'
   if (refusal) {
     const sliding = refusal.field === 'mustSlide'
     return [
-      {
-        key: `${seat}Refused`,
-        verdict: 'stop',
-        reason: sliding
-          ? `The ${seat === 'shaft' ? 'inner' : 'outer'} ring is to slide, but the load ${ringLoad === 'rotating' ? 'travels round it' : 'may travel round it'}: a loose ring creeps and wears its seat.`
-          : `${refusalOf(refusal).message}.`,
-        wayOut: refusal.fix,
-        field: sliding ? 'seat.slides' : field,
-      },
+      now(
+        `${seat}Refused`,
+        'stop',
+        sliding
+          ? words.slidesUnderLoad(seat, ringLoad, refusal.fix)
+          : words.refusedSeat(refusalOf(refusal).message, refusal.fix),
+        { field: sliding ? 'seat.slides' : field },
+      ),
     ]
   }
   if (!chosen) return []
-  if (seat === 'housing' && given.housing === 'split' && ringLoad === 'rotating') {
-    return [
-      {
-        key: 'splitRotating',
-        verdict: 'stop',
-        reason: 'The load travels round the outer ring, and a split housing cannot hold it tight without pinching it.',
-        wayOut: 'Use a solid housing here.',
-        field,
-      },
-    ]
-  }
+  if (seat === 'housing' && given.housing === 'split' && ringLoad === 'rotating')
+    return [now('splitRotating', 'stop', words.splitUnderTurningLoad, { field })]
+  return [now(`${seat}Zone`, 'go', words.settledZone(chosen.recommendation.reason), { values: { zone: chosen.zone } })]
+}
+
+function classChecks({ toleranceClass }: SeatOutcome): Check[] {
+  const { inNumber, entered } = toleranceClass
+  if (inNumber === null || entered === null || inNumber === entered) return []
   return [
-    {
-      key: `${seat}Zone`,
-      verdict: 'go',
-      reason: chosen.recommendation.reason,
-      wayOut: 'Gauge the seat in two planes and four directions before fitting.',
-    },
+    now('class', 'watch', words.classDiffers(toleranceClass), {
+      values: { inNumber, entered },
+      field: 'seat.toleranceClass',
+    }),
   ]
 }
 
-function fitChecks(
-  { chosen, ringLoad, gauged }: SeatChoice,
-  remainingUm: number | null,
-  boreShape: BoreShape,
-  holding: Holding,
-): Check[] {
-  if (!chosen) return []
-  if (boreShape === 'tapered') {
-    return [
-      {
-        key: 'tapered',
-        verdict: 'go',
-        reason: 'A tapered bore takes its grip from the drive-up, not from the zone.',
-        wayOut: 'Seat for a sleeve: h9, round to half of IT5. Drive up by loss of clearance, see Mount.',
-      },
-    ]
-  }
+/** Tension in the ring above which a through-hardened one may crack, MPa. */
+const mostHoopMPa = 150
+
+/** A zone that is recommended here never warns of itself; a seat that was gauged is judged as it is. */
+function shaftFitChecks({ shaft, remaining, hoopStressMPa }: SeatOutcome): Check[] {
   const checks: Check[] = []
-  if (ringLoad === 'rotating' && remainingUm !== null && remainingUm <= 0 && !holding.surely) {
-    checks.push({
-      key: 'holds',
-      verdict: 'watch',
-      reason: `Load and heat may take all of the shaft fit: ${inSentence(remainingUm, 'deviation')} left at the least probable.`,
-      wayOut: gauged.actual
-        ? 'Choose a ring whose bore measures smaller, or have the seat built up.'
-        : holding.zone
-          ? `Work the shaft to the upper half of its zone; ${holding.zone} holds by itself, if the clearance class allows it.`
-          : 'Work the shaft to the upper half of its zone, and ask the maker: no zone in the tables holds by itself.',
-      field: 'seat.ringRiseC',
-    })
+  const gauged = shaft.gauged.actual !== null
+  const fit = fitOf(shaft)
+  if (gauged && remaining && fit && fit.interferenceMeanUm > 0 && surelyCreeps(remaining)) {
+    const leftUm = remaining.work.remainingProbableMinUm
+    checks.push(
+      now('holds', 'watch', words.surelyCreeping(leftUm), { values: { leftUm }, field: 'seat.shaftReadingsMm' }),
+    )
   }
-  const hoopLimitUm = chosen.nominalMm
-  if (chosen.fit.interferenceMaxUm > hoopLimitUm) {
-    checks.push({
-      key: 'hoop',
-      verdict: 'watch',
-      reason: `The tightest fit, ${inSentence(chosen.fit.interferenceMaxUm, 'deviation')}, is over a thousandth of the bore: the ring may crack.`,
-      wayOut: 'Work to a finer grade, or ask the maker for a case-hardened ring.',
-      field: 'seat.loadCase',
-    })
+  if (fit && hoopStressMPa !== null && hoopStressMPa > mostHoopMPa) {
+    const check = gauged ? now : atFitting
+    checks.push(
+      check('hoop', 'watch', words.hoopTooHigh(hoopStressMPa, fit.probableMaxUm, gauged), {
+        values: { hoopStressMPa },
+        field: gauged ? 'seat.shaftReadingsMm' : 'seat.loadCase',
+      }),
+    )
   }
+  return checks
+}
+
+function warmChecks({ warm }: SeatOutcome): Check[] {
+  return warm.flatMap((fit) => {
+    const { seat, ringLoad, coldMeanUm, warmMeanUm, celsius } = fit
+    // What is loose cold is judged by the gauge; here it is the metal that lets go.
+    if (warmMeanUm > 0 || warmMeanUm >= coldMeanUm) return []
+    return [
+      now(`${seat}ComesLoose`, ringLoad === 'rotating' ? 'stop' : 'watch', words.comesLoose(fit), {
+        values: { warmMeanUm, celsius },
+        field: seat === 'housing' ? 'float.housingMaterial' : 'float.shaftMaterial',
+      }),
+    ]
+  })
+}
+
+/** What rollers need of the shaft they run on. */
+const raceway = { softestHrc: 58, hardestHrc: 64, roughestUm: 0.2 }
+/** A shaft that takes more of the rating than this is no raceway. */
+const leastShare = 0.8
+
+function racewayChecks({ seat: { racewayHrc, racewayRaUm } }: Position, { bare }: SeatChoice): Check[] {
+  if (bare?.kind !== 'raceway') return []
+  const checks: Check[] = []
+  const field = 'seat.racewayHrc'
+  if (racewayHrc === null) checks.push(unknown('racewayHardness', words.racewayNotMeasured, { field }))
+  else if (racewayHrc < raceway.softestHrc) {
+    const share = racewayShare(racewayHrc)
+    checks.push(
+      now('racewayHardness', share < leastShare ? 'stop' : 'watch', words.racewaySoft(racewayHrc, share), {
+        values: { racewayHrc, share },
+        field,
+      }),
+    )
+  } else if (racewayHrc > raceway.hardestHrc)
+    checks.push(
+      now('racewayHardness', 'watch', words.racewayTooHard(racewayHrc), { values: { racewayHrc }, field }),
+    )
+  if (racewayRaUm !== null && racewayRaUm > raceway.roughestUm)
+    checks.push(
+      now('racewayRoughness', 'watch', words.racewayRough(racewayRaUm), {
+        values: { racewayRaUm },
+        field: 'seat.racewayRaUm',
+      }),
+    )
   return checks
 }
 
@@ -132,61 +148,34 @@ export function remediesOf(choice: SeatChoice, position: Position, bearing: Reso
 
 /** What the gauge says: the seat itself, and whether this ring creeps on it. */
 function gaugeChecks(choice: SeatChoice, position: Position, bearing: ResolvedBearing): Check[] {
-  const { seat, chosen, gauged, ringLoad } = choice
+  const { seat, chosen, bare, gauged, ringLoad, nominalMm } = choice
   const { gauging, refusal, actual } = gauged
-  const field = `seat.${seat}ReadingsMm`
-  if (refusal) {
-    return [
-      {
-        key: `${seat}Gauge`,
-        verdict: 'stop',
-        reason: `A reading of the ${seat} must be ${refusal.allowed}.`,
-        wayOut: refusal.fix,
-        field,
-      },
-    ]
+  const rest = { field: `seat.${seat}ReadingsMm` }
+  if (refusal) return [now(`${seat}Gauge`, 'stop', words.rejectedReading(seat, refusal.allowed, refusal.fix), rest)]
+  if (!gauging || nominalMm === null) return []
+  const { ovalityUm, taperUm, formLimitUm, verdict } = gauging
+  const gauge: words.Gauge = {
+    seat,
+    zone: chosen?.zone ?? bare?.zone ?? '',
+    ovalityUm,
+    taperUm,
+    formLimitUm,
+    meanOffUm: 1000 * (gauging.meanMm - nominalMm),
   }
-  if (!gauging || !chosen || !actual) return []
-  const remedy = remediesOf(choice, position, bearing).find(({ barred }) => barred === null)
-  const um = (value: number) => inSentence(value, 'deviation')
-  const form = Math.max(gauging.ovalityUm, gauging.taperUm)
-  const formWord = gauging.taperUm >= gauging.ovalityUm ? 'tapers' : 'is oval by'
-  const checks: Check[] = []
-  if (gauging.verdict === 'accept') {
-    checks.push({
-      key: `${seat}Gauge`,
-      verdict: 'go',
-      reason: `The ${seat} is within ${chosen.zone || 'its limits'}, oval by ${um(gauging.ovalityUm)}, taper ${um(gauging.taperUm)}.`,
-      wayOut: 'Record these as the readings it was left with.',
-    })
-  } else {
-    const formBad = form > gauging.formLimitUm + 0.01
-    checks.push({
-      key: `${seat}Gauge`,
-      verdict: gauging.verdict === 'reject' ? 'stop' : 'watch',
-      reason: formBad
-        ? `The ${seat} ${formWord} ${um(form)}, allowed ${um(gauging.formLimitUm)}${gauging.verdict === 'reject' ? `, and never over ${um(2 * gauging.formLimitUm)}` : ''}.`
-        : `The ${seat} lies outside ${chosen.zone || 'its limits'}: ${um(1000 * (gauging.meanMm - chosen.nominalMm))} off nominal in the mean.`,
-      wayOut: remedy ? `${remedy.title}.` : 'Have the seat worked on before a bearing goes in.',
-      field,
-    })
-  }
-  if (
-    ringLoad !== 'stationary' &&
-    actual.interferenceMeanUm <= 0 &&
-    bearing.row.type !== 'insert-ball' &&
-    !taperedSeat(choice, bearing)
-  ) {
-    checks.push({
-      key: `${seat}Creep`,
-      verdict: 'stop',
-      reason: `The ring is ${um(Math.abs(actual.interferenceMeanUm))} loose on the ${seat}, and the load travels round it: it creeps.`,
-      wayOut: 'Take a ring that measures tighter, or have the seat worked on; never punch, knurl or shim it.',
-      field,
-    })
+  const remedy = remediesOf(choice, position, bearing).find(({ barred }) => barred === null)?.title ?? null
+  const formBad = Math.max(ovalityUm, taperUm) > formLimitUm + 0.01
+  const judged = verdict === 'accept' ? 'go' : verdict === 'reject' ? 'stop' : 'watch'
+  const saying =
+    verdict === 'accept'
+      ? words.gaugedWell(gauge)
+      : formBad
+        ? words.formPoor(gauge, verdict === 'reject', remedy)
+        : words.sizePoor(gauge, remedy)
+  const checks = [now(`${seat}Gauge`, judged, saying, { ...rest, values: { ovalityUm, taperUm } })]
+  const pressed = bearing.row.type !== 'insert-ball' && bearing.row.type !== 'thrust-ball'
+  if (ringLoad !== 'stationary' && actual && actual.interferenceMeanUm <= 0 && pressed) {
+    const looseUm = Math.abs(actual.interferenceMeanUm)
+    checks.push(now(`${seat}Creep`, 'stop', words.looseOnSeat(seat, looseUm), { ...rest, values: { looseUm } }))
   }
   return checks
 }
-
-const taperedSeat = ({ seat }: SeatChoice, { decoded }: ResolvedBearing) =>
-  seat === 'shaft' && decoded.boreShape === 'tapered'

@@ -2,76 +2,114 @@ import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { Position } from '../model/position.ts'
 import { givenOf, number, range, refusalOf, text, type Figure, type Given } from '../working/figure.ts'
 import type { Limits } from './iso286-limits.ts'
+import { housingWords, ringLoadWords } from '../words/vocabulary.ts'
 import { runnersUp } from './runners-up.ts'
-import { remainingOn, type Chosen, type SeatChoice } from './work-out.ts'
+import type { BareSeat } from './bare-seat.ts'
+import { standardTolerance } from './iso286-limits.ts'
+import { bareZone } from './words.ts'
+import type { Chosen, Remaining, SeatChoice, SeatOutcome } from './work-out.ts'
 
 /** The figures of Seat, with their working. */
-export function seatFigures(
-  position: Position,
-  bearing: ResolvedBearing | null,
-  shaft: SeatChoice,
-  housing: SeatChoice,
-): Record<string, Figure> {
+export function seatFigures(position: Position, outcome: SeatOutcome): Record<string, Figure> {
+  const { bearing, shaft, housing, remaining } = outcome
   const figures: Record<string, Figure> = { zones: zonesFigure(shaft, housing) }
   for (const choice of [shaft, housing]) {
     figures[`${choice.seat}Zone`] = zoneFigure(choice, position)
+    if (choice.bare) Object.assign(figures, bareFigures(choice, choice.bare, position))
     if (!choice.chosen || !bearing) continue
-    Object.assign(figures, fitFigures(choice, choice.chosen), gaugeFigures(choice, choice.chosen, position))
+    Object.assign(figures, fitFigures(choice, choice.chosen), gaugeFigures(choice, choice.chosen.nominalMm, position))
     const others = othersFigure(choice, choice.chosen, position, bearing)
     if (others) figures[`${choice.seat}Others`] = others
   }
-  const remaining = remainingOn(position, bearing, shaft)
   if (remaining) figures['shaftRemaining'] = remainingFigure(position, shaft, remaining)
   return figures
 }
 
-/** What a seat is called on the track and the drawing. */
-export const seatName = ({ zone }: Chosen): string => zone || 'inch seat'
+/** What a seat is called on the track and the drawing; null while it is not settled. */
+export function seatName({ chosen, bare }: SeatChoice): string | null {
+  if (bare) return bare.kind === 'taper' ? 'taper' : bare.nominalMm === null ? null : bare.zone
+  return chosen ? chosen.zone || 'inch seat' : null
+}
+
+const bareWords: Record<BareSeat['kind'], string> = {
+  'adapter-sleeve': 'under the adapter sleeve',
+  'withdrawal-sleeve': 'under the withdrawal sleeve',
+  raceway: 'raceway on the shaft',
+  taper: 'taper ground on the shaft',
+}
 
 function zonesFigure(shaft: SeatChoice, housing: SeatChoice): Figure {
-  const known = shaft.chosen && housing.chosen
+  const names = [seatName(shaft), seatName(housing)] as const
   return {
     label: 'Shaft and housing',
     symbol: '\\text{shaft / housing}',
     quantity: 'ratio',
-    value:
-      shaft.chosen || housing.chosen
-        ? text(`${shaft.chosen ? seatName(shaft.chosen) : '?'} / ${housing.chosen ? seatName(housing.chosen) : '?'}`)
-        : null,
+    value: names[0] || names[1] ? text(`${names[0] ?? '?'} / ${names[1] ?? '?'}`) : null,
     formula: '\\text{zone} = \\text{table}(\\text{ring load},\\ P/C,\\ d)',
-    givens: [shaft, housing].map(({ seat, chosen }): Given => ({
+    givens: [shaft, housing].map(({ seat, chosen, bare }): Given => ({
       label: seat,
       symbol: '',
       quantity: 'ratio',
-      value: text(chosen?.recommendation.reason ?? 'not settled'),
-      from: 'fit table',
+      value: text(bare ? bareWords[bare.kind] : (chosen?.recommendation.reason ?? 'not settled')),
+      from: bare ? 'locking method' : 'fit table',
     })),
     source: 'Handbook practice; ISO 286 for the limits',
     validity: 'Choice of fit is practice, not a standard: another handbook may differ by a letter or a grade.',
-    ...(known ? {} : { missing: [...shaft.missing, ...housing.missing] }),
+    ...(names[0] && names[1] ? {} : { missing: [...shaft.missing, ...housing.missing] }),
   }
 }
 
+/** The shaft that no ring sits on: what to turn it to, and how round. */
+function bareFigures(choice: SeatChoice, bare: BareSeat, position: Position): Record<string, Figure> {
+  const { nominalMm, zone, limits, formGrade } = bare
+  if (nominalMm === null || zone === null || !limits) return {}
+  const formUm = standardTolerance(nominalMm, formGrade) / 2
+  return {
+    shaftLimits: {
+      label: bare.kind === 'raceway' ? 'Grind the raceway to' : 'Turn the shaft under the sleeve to',
+      symbol: 'd_{seat}',
+      quantity: 'length',
+      value: range(nominalMm + limits.lowerUm / 1000, nominalMm + limits.upperUm / 1000),
+      formula: 'd + L \\;\\dots\\; d + U',
+      givens: [
+        sizeGiven(bareWords[bare.kind], 'd', nominalMm, bare.kind === 'adapter-sleeve' && position.seat.sleeveShaftMm === null ? 'ISO 2982-1' : bare.kind === 'raceway' ? 'estimate' : 'typed'),
+        { label: `seat ${zone}`, symbol: 'L \\dots U', quantity: 'deviation', value: range(limits.lowerUm, limits.upperUm), from: 'ISO 286' },
+        givenOf('deviation', { decimals: 1 }, `half of IT${formGrade}`)('round and parallel to', 't', formUm),
+      ],
+      source: 'ISO 286-1:2010; ISO 2982-1 for sleeves',
+      validity: 'At 20 °C, gauge and part alike.',
+    },
+    ...gaugeFigures(choice, nominalMm, position),
+  }
+}
+
+const sizeGiven = (label: string, symbol: string, nominalMm: number, from = 'catalogue'): Given => ({
+  label,
+  symbol,
+  quantity: 'length',
+  value: number(nominalMm),
+  precision: { decimals: Number.isInteger(nominalMm) ? 0 : 2 },
+  from,
+})
+
 function zoneFigure(
-  { seat, chosen, missing, refusal, nominalMm, ringLoad, loadRatio }: SeatChoice,
+  choice: SeatChoice,
   { seat: given }: Position,
 ): Figure {
+  const { seat, chosen, bare, missing, refusal, nominalMm, ringLoad, loadRatio } = choice
   const givens: Given[] = []
   if (nominalMm !== null)
-    givens.push({
-      label: seat === 'shaft' ? 'bore' : 'outside diameter',
-      symbol: seat === 'shaft' ? 'd' : 'D',
-      quantity: 'length',
-      value: number(nominalMm),
-      precision: { decimals: Number.isInteger(nominalMm) ? 0 : 2 },
-      from: 'catalogue',
-    })
+    givens.push(
+      bare
+        ? sizeGiven(bareWords[bare.kind], 'd', nominalMm, 'locking method')
+        : sizeGiven(seat === 'shaft' ? 'bore' : 'outside diameter', seat === 'shaft' ? 'd' : 'D', nominalMm),
+    )
   if (ringLoad)
     givens.push({
       label: 'load on this ring',
       symbol: '',
       quantity: 'ratio',
-      value: text(ringLoad),
+      value: text(ringLoadWords[ringLoad]),
       from: 'how the load turns',
     })
   if (loadRatio !== null)
@@ -84,24 +122,26 @@ function zoneFigure(
       from: 'Carry',
     })
   if (seat === 'housing')
-    givens.push({ label: 'housing', symbol: '', quantity: 'ratio', value: text(given.housing), from: 'typed' })
+    givens.push({ label: 'housing', symbol: '', quantity: 'ratio', value: text(housingWords[given.housing]), from: 'typed' })
   return {
     label: seat === 'shaft' ? 'Shaft seat' : 'Housing seat',
     symbol: '\\text{zone}',
     quantity: 'ratio',
-    value: chosen ? text(seatName(chosen)) : null,
+    value: ((name) => (name === null ? null : text(name)))(seatName(choice)),
     formula: '\\text{zone} = \\text{table}(\\text{ring load},\\ P/C,\\ d)',
     givens,
     source: 'Handbook practice for the choice',
     ...(chosen ? { validity: chosen.recommendation.reason } : {}),
+    ...(bare ? { validity: bareZone(bare.kind).reason } : {}),
     ...(missing.length > 0 ? { missing } : {}),
     ...(refusal ? { refusal: refusalOf(refusal) } : {}),
   }
 }
 
-function fitFigures({ seat }: SeatChoice, chosen: Chosen): Record<string, Figure> {
+function fitFigures(choice: SeatChoice, chosen: Chosen): Record<string, Figure> {
+  const { seat } = choice
   const { nominalMm, seat: limits, ring, fit } = chosen
-  const zone = seatName(chosen)
+  const zone = chosen.zone || 'inch seat'
   const onShaft = seat === 'shaft'
   const deviation = (label: string, symbol: string, { lowerUm, upperUm }: Limits, from: string): Given => ({
     label,
@@ -110,14 +150,7 @@ function fitFigures({ seat }: SeatChoice, chosen: Chosen): Record<string, Figure
     value: range(lowerUm, upperUm),
     from,
   })
-  const nominal: Given = {
-    label: 'nominal size',
-    symbol: onShaft ? 'd' : 'D',
-    quantity: 'length',
-    value: number(nominalMm),
-    precision: { decimals: Number.isInteger(nominalMm) ? 0 : 2 },
-    from: 'catalogue',
-  }
+  const nominal = sizeGiven('nominal size', onShaft ? 'd' : 'D', nominalMm)
   const givens = [
     nominal,
     deviation(`seat ${zone}`, 'L \\dots U', limits, 'ISO 286'),
@@ -170,7 +203,7 @@ function fitFigures({ seat }: SeatChoice, chosen: Chosen): Record<string, Figure
 /** What the gauge found, and the fit this seat makes with this ring. */
 function gaugeFigures(
   { seat, gauged }: SeatChoice,
-  { nominalMm }: Chosen,
+  nominalMm: number,
   { seat: given }: Position,
 ): Record<string, Figure> {
   const { gauging, planesMm, refusal, actual } = gauged
@@ -203,7 +236,7 @@ function gaugeFigures(
       : [],
     source: 'ISO 14405-1 (two-point size), ISO 1101 (form)',
     validity: 'Gauge and part at one temperature: a seat 10 °C warm reads 0.12 µm a millimetre too large.',
-    school: 'accepted by the strict school (difference of diameters), rejected by the drawing’s (radial form)',
+    school: 'accepted by the strict practice (difference of diameters), rejected by the drawing’s (radial form)',
     ...(refusal ? { refusal: refusalOf(refusal) } : {}),
   }
   if (!gauging || !actual) return { [`${seat}Gauged`]: mean }
@@ -262,7 +295,7 @@ function othersFigure(choice: SeatChoice, chosen: Chosen, position: Position, be
 function remainingFigure(
   position: Position,
   shaft: SeatChoice,
-  { fit, work }: NonNullable<ReturnType<typeof remainingOn>>,
+  { fit, work }: Remaining,
 ): Figure {
   const turned = position.seat.finish === 'turned'
   const um = givenOf('deviation', { decimals: 1 })
@@ -281,11 +314,11 @@ function remainingFigure(
         work.thermalLossUm,
         position.seat.ringRiseC === null ? 'temperature not given' : 'rule of thumb',
       ),
-      um('left at the very least', '', work.remainingMinUm, 'guaranteed minimum, the stricter school'),
+      um('left at the very least', '', work.remainingMinUm, 'guaranteed minimum, the stricter practice'),
     ],
     source: 'Handbook rules for loss of interference',
     validity:
-      'Steel on steel; good to about half, so it is a warning only where half of the losses already take all. Above a quarter of C0 the load takes 0.02 F/B.',
+      'Steel on steel; good to about half, so only a gauged seat is warned of, and only where half of the losses take all. Above a quarter of C0 the load takes 0.02 F/B where that is more.',
     school: 'judged on the probable minimum',
   }
 }

@@ -5,7 +5,7 @@ import { interference, Seat } from './fit-result.ts'
 import { iso286Limits } from './iso286-limits.ts'
 import { housingZone } from './housing-zone.ts'
 import { inchSeat } from './inch-seat.ts'
-import { BearingSystem, ringLimits, ToleranceClass } from './ring-limits.ts'
+import { BearingSystem, ringLimits, ToleranceClass } from '../catalogue/ring-limits.ts'
 import { loadClassOf, loadCuts } from './load-class.ts'
 import { shaftZone } from './shaft-zone.ts'
 

@@ -2,7 +2,8 @@ import { z } from 'zod'
 import { attempt, InputError } from '../errors/input-error.ts'
 import { BearingType } from '../model/bearing-type.ts'
 import { iso286Limits, parseZone, type Limits } from './iso286-limits.ts'
-import { BearingSystem, ringLimits, ToleranceClass } from './ring-limits.ts'
+import { BearingSystem, ringLimits, ToleranceClass } from '../catalogue/ring-limits.ts'
+import { smoothed } from './shrink-fit.ts'
 
 export const Seat = z.enum(['shaft', 'housing']).meta({ description: 'Which seat' })
 export type Seat = z.infer<typeof Seat>
@@ -90,14 +91,14 @@ export function interference(seat: Seat, seatLimits: Limits, ring: Limits): FitR
 /**
  * Interference a rolling load takes from a shaft fit, µm: the ring is rolled out and stretches.
  *
- *     F ≤ 0.25 C0 or C0 unknown: 0.08 √(d F / B)        above: 0.02 F / B
+ *     F ≤ 0.25 C0 or C0 unknown: 0.08 √(d F / B)        above: 0.02 F / B, where that is more
  *
- * A rule of thumb, good to about half.
+ * A rule of thumb, good to about half. It never falls as the load rises.
  */
 export function loadLoss(boreMm: number, widthMm: number, radialN: number, staticRatingN: number | null): number {
-  return staticRatingN !== null && radialN > 0.25 * staticRatingN
-    ? (0.02 * radialN) / widthMm
-    : 0.08 * Math.sqrt((boreMm * radialN) / widthMm)
+  const light = 0.08 * Math.sqrt((boreMm * radialN) / widthMm)
+  const heavy = staticRatingN !== null && radialN > 0.25 * staticRatingN ? (0.02 * radialN) / widthMm : 0
+  return Math.max(light, heavy)
 }
 
 /**
@@ -117,9 +118,8 @@ export function fitAtWork(
   },
 ): FitAtWork {
   const thermalLossUm = 0.0015 * work.boreMm * work.ringRiseC
-  const smoothing = work.boreMm / (work.boreMm + (work.seatFinish === 'ground' ? 2 : 3))
   const remaining = (interferenceUm: number) =>
-    (interferenceUm > 0 ? smoothing * interferenceUm : interferenceUm) - work.loadLossUm - thermalLossUm
+    smoothed(interferenceUm, work.boreMm, work.seatFinish) - work.loadLossUm - thermalLossUm
   const remainingProbableMinUm = remaining(fit.probableMinUm)
   return {
     loadLossUm: work.loadLossUm,

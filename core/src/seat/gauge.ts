@@ -9,8 +9,9 @@ export const GaugeInput = z.strictObject({
   seat: Seat,
   nominalMm: z.number().gt(0).lte(1250).meta({ unit: 'mm', description: 'Nominal size' }),
   readingsMm: z
-    .array(z.array(z.number()).min(2))
+    .array(z.array(z.number()).min(2).max(100))
     .min(1)
+    .max(100)
     .meta({ unit: 'mm', description: 'Readings plane by plane, each plane at least two directions, in one order' }),
   zone: z.string().max(8).optional().meta({ description: 'Tolerance zone of the seat; or give its limits' }),
   seatLowerUm: deviation('Lower deviation of the seat'),
@@ -45,12 +46,13 @@ const slackUm = 0.01
  * (a tenth of the zone, at least 1 µm), or form beyond 2t. Between: watch. t is half the standard tolerance that the grade
  * calls for: read strictly it limits the difference of diameters, on a drawing the radial form.
  *
+ * @param formGrade - grade whose half tolerance limits the form, where the seat is no ordinary one
  * @returns mean in mm; ovality, taper, fit and form limit in µm, tight positive
  * @throws InputError on `zone` (missing, other seat), `readingsMm` (a reading over 1 mm off), `seatUpperUm`, `nominalMm`
  * @example gauge({ seat: 'shaft', nominalMm: 85, zone: 'k6', readingsMm: [[85.010, 85.014, 85.012], [85.011, 85.013, 85.012]] })
  * @see ISO 14405-1 (two-point size), ISO 1101 (form)
  */
-export function gauge(input: GaugeInput): Gauging {
+export function gauge(input: GaugeInput, formGrade = formGradeOf(input)): Gauging {
   const { seat, nominalMm, readingsMm, zone } = input
   const limits = seatLimitsOf(input)
   const far = readingsMm.flat().find((reading) => Math.abs(reading - nominalMm) > 1)
@@ -75,7 +77,7 @@ export function gauge(input: GaugeInput): Gauging {
   }
   const worst = Math.max(...readingsMm.flat().map(outside))
   const withinZone = worst <= slackUm
-  const formLimitUm = standardTolerance(nominalMm, formGradeOf(input)) / 2
+  const formLimitUm = standardTolerance(nominalMm, formGrade) / 2
   const guard = Math.max(1, 0.1 * (limits.upperUm - limits.lowerUm))
   const form = Math.max(ovalityUm, taperUm)
   const verdict =

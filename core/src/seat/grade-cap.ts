@@ -1,4 +1,4 @@
-import type { ToleranceClass } from './ring-limits.ts'
+import type { ToleranceClass } from '../catalogue/ring-limits.ts'
 
 /** Smallest grade the tables hold for each letter. */
 export const smallestShaftGrade: Record<string, number> = { g: 5, h: 4, js: 4, j: 5, k: 4, m: 4, n: 4, p: 5, r: 6 }

@@ -3,6 +3,7 @@ import deviations from '../../data/iso286-fundamental-deviations.json' with { ty
 import fineDeviations from '../../data/iso286-fundamental-deviations-rs.json' with { type: 'json' }
 import gradesHeld from '../../data/iso286-grades-held.json' with { type: 'json' }
 import tolerances from '../../data/iso286-standard-tolerances.json' with { type: 'json' }
+import type { Limits } from '../tables/limits.ts'
 import { InputError } from '../errors/input-error.ts'
 import { cell, stepRow } from '../tables/step-table.ts'
 
@@ -15,11 +16,7 @@ export const Iso286LimitsInput = z.strictObject({
 })
 export type Iso286LimitsInput = z.infer<typeof Iso286LimitsInput>
 
-/** Lower and upper deviation of a seat from its nominal size, µm. */
-export interface Limits {
-  lowerUm: number
-  upperUm: number
-}
+export type { Limits } from '../tables/limits.ts'
 
 /** A zone taken apart: letters and grade; `shaft` tells small letters from capitals. */
 export interface Zone {

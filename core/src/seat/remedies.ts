@@ -1,5 +1,4 @@
-import { loadRatioOf } from '../carry/assess.ts'
-import { workOutCarry } from '../carry/work-out.ts'
+import { loadRatioOf, workOutCarry } from '../carry/work-out.ts'
 import type { BearingLookup } from '../catalogue/resolve-bearing.ts'
 import type { Machine } from '../model/machine.ts'
 import type { Position } from '../model/position.ts'

@@ -1,13 +1,17 @@
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt, type InputError } from '../errors/input-error.ts'
 import type { Machine } from '../model/machine.ts'
+import { materialOf } from '../model/materials.ts'
 import type { LoadCase, Position } from '../model/position.ts'
 import type { Missing } from '../working/figure.ts'
+import { bareSeat, type BareSeat } from './bare-seat.ts'
 import { fitRecommend, type Application, type FitRecommendation, type RingLoad } from './fit-recommend.ts'
-import { fitAtWork, interference, loadLoss, type FitResult, type Seat } from './fit-result.ts'
+import { fitAtWork, interference, loadLoss, type FitAtWork, type FitResult, type Seat } from './fit-result.ts'
 import { gauge, type Gauging } from './gauge.ts'
-import { iso286Limits, parseZone, type Limits } from './iso286-limits.ts'
-import { ringLimits } from './ring-limits.ts'
+import type { Limits } from './iso286-limits.ts'
+import { ringLimits, type ToleranceClass } from '../catalogue/ring-limits.ts'
+import { shrinkFit, smoothed } from './shrink-fit.ts'
+import { warmInterference } from './warm-fit.ts'
 
 /** How the load stands to each ring, from how load and rings turn. */
 export const ringLoads: Record<LoadCase, Record<Seat, RingLoad>> = {
@@ -24,7 +28,10 @@ export interface SeatChoice {
   ringLoad: RingLoad | null
   nominalMm: number | null
   loadRatio: number | null
+  /** The seat a ring of this bearing sits on. */
   chosen: Chosen | null
+  /** A shaft no ring of this bearing sits on: under a sleeve, as a raceway, ground to a taper. */
+  bare: BareSeat | null
   gauged: Gauged
   missing: Missing[]
   refusal: InputError | null
@@ -50,8 +57,74 @@ export interface Gauged {
   actual: FitResult | null
 }
 
+/** What load and heat leave of a shaft fit. */
+export interface Remaining {
+  fit: FitResult
+  work: FitAtWork
+}
+
+/** A tight ring on a seat of another metal, at the temperature it runs at. */
+export interface WarmFit {
+  seat: Seat
+  ringLoad: RingLoad
+  celsius: number
+  coldMeanUm: number
+  warmMinUm: number
+  warmMeanUm: number
+  warmMaxUm: number
+}
+
+/** Everything Seat works out of a position, typed. */
+export interface SeatOutcome {
+  bearing: ResolvedBearing | null
+  shaft: SeatChoice
+  housing: SeatChoice
+  toleranceClass: Class
+  remaining: Remaining | null
+  /** Tension in the inner ring at its bore, at the tightest that is probable, MPa; null where nothing is shrunk on. */
+  hoopStressMPa: number | null
+  warm: WarmFit[]
+}
+
+/** Tolerance class the seats are worked for, and an entry that says otherwise than the number. */
+export interface Class {
+  name: Extract<ToleranceClass, 'normal' | 'P6' | 'P5' | 'P4'>
+  /** Class in the number; null where it says none. */
+  inNumber: string | null
+  entered: string | null
+}
+
 const applicationOf = ({ kind }: Machine): Application =>
   kind === 'motor' ? 'electric-motor' : kind === 'spindle' ? 'machine-tool' : 'general'
+
+export function workOutSeat(
+  position: Position,
+  machine: Machine,
+  bearing: ResolvedBearing | null,
+  loadRatio: number | null,
+): SeatOutcome {
+  const toleranceClass = classOf(position, bearing)
+  const choose = (seat: Seat) => chooseSeat(seat, position, machine, bearing, loadRatio)
+  const [shaft, housing] = [choose('shaft'), choose('housing')]
+  return {
+    bearing,
+    shaft,
+    housing,
+    toleranceClass,
+    remaining: remainingOn(position, bearing, shaft),
+    hoopStressMPa: bearing && hoopStress(position, bearing, shaft),
+    warm: [shaft, housing].flatMap((choice) => warmFit(position, choice) ?? []),
+  }
+}
+
+/** The number on the box decides; what was entered counts only where the number says nothing. */
+export function classOf({ seat }: Position, bearing: ResolvedBearing | null): Class {
+  const said = bearing?.decoded.features.find((one) => one.startsWith('precision-'))?.slice('precision-'.length)
+  const inNumber = said === undefined ? null : said === 'P6X' ? 'P6' : said
+  // The tables of rings end at P4; a P2 ring lies within them.
+  const known = (['normal', 'P6', 'P5', 'P4'] as const).find((one) => one === inNumber) ?? (inNumber === null ? undefined : ('P4' as const))
+  return { name: known ?? seat.toleranceClass ?? 'normal', inNumber, entered: seat.toleranceClass }
+}
 
 /** Settles the zone of a seat and judges its readings. */
 export function chooseSeat(
@@ -61,51 +134,61 @@ export function chooseSeat(
   bearing: ResolvedBearing | null,
   loadRatio: number | null,
 ): SeatChoice {
-  const { loadCase, system, adjust } = position.seat
+  const { loadCase } = position.seat
   const ringLoad = loadCase ? ringLoads[loadCase][seat] : null
-  const missing: Missing[] = []
-  // Where the rollers run on the shaft it is a raceway: no fit makes it a seat.
-  if (seat === 'shaft' && position.mount.holding === 'no-inner-ring')
-    missing.push({ field: 'mount.holding', label: 'an inner ring: here the rollers run on the shaft' })
-  if (!bearing) missing.push({ field: 'bearing.designation', label: 'the bearing' })
-  if (!ringLoad) missing.push({ field: 'seat.loadCase', label: 'how the load turns' })
-  if (bearing && ringLoad && ringLoad !== 'stationary' && loadRatio === null && bearing.row.type !== 'thrust-ball')
-    missing.push({ field: 'load.radialN', label: 'the load, for P/C' })
-  if (system === 'inch-tapered' && bearing?.row.type === 'tapered-roller' && adjust === null)
-    missing.push({ field: 'seat.adjust', label: 'which ring is moved to set the play' })
-  const nominalMm = bearing ? (seat === 'shaft' ? bearing.row.boreMm : bearing.row.odMm) : null
-  const nothing: Gauged = { gauging: null, planesMm: [], refusal: null, actual: null }
+  const bare = seat === 'shaft' && bearing ? bareSeat(position, bearing) : null
+  const nominalMm = bare ? bare.nominalMm : bearing ? (seat === 'shaft' ? bearing.row.boreMm : bearing.row.odMm) : null
+  const missing = bare ? bare.missing : missingFor(position, bearing, ringLoad, loadRatio)
   const choice: SeatChoice = {
     seat,
     ringLoad,
     nominalMm,
     loadRatio,
     chosen: null,
-    gauged: nothing,
+    bare,
+    gauged: nothingGauged,
     missing,
     refusal: null,
   }
+  if (bare) return { ...choice, gauged: gaugeBare(position, bare) }
   if (!bearing || !ringLoad || nominalMm === null || missing.length > 0) return choice
   const { value, refusal } = attempt(() =>
     settle(seat, position, bearing, applicationOf(machine), ringLoad, nominalMm, loadRatio),
   )
-  return { ...choice, chosen: value, refusal, gauged: value ? gaugeSeat(seat, position, value) : nothing }
+  return { ...choice, chosen: value, refusal, gauged: value ? gaugeSeat(seat, position, value) : nothingGauged }
+}
+
+function missingFor(
+  { seat: { system, adjust } }: Position,
+  bearing: ResolvedBearing | null,
+  ringLoad: RingLoad | null,
+  loadRatio: number | null,
+): Missing[] {
+  const missing: Missing[] = []
+  if (!bearing) missing.push({ field: 'bearing.designation', label: 'the bearing' })
+  if (!ringLoad) missing.push({ field: 'seat.loadCase', label: 'how the load turns' })
+  if (bearing && ringLoad && ringLoad !== 'stationary' && loadRatio === null && bearing.row.type !== 'thrust-ball')
+    missing.push({ field: 'load.radialN', label: 'the load, for P/C' })
+  if (system === 'inch-tapered' && bearing?.row.type === 'tapered-roller' && adjust === null)
+    missing.push({ field: 'seat.adjust', label: 'which ring is moved to set the play' })
+  return missing
 }
 
 function settle(
   seat: Seat,
   position: Position,
-  { row }: ResolvedBearing,
+  bearing: ResolvedBearing,
   application: Application,
   ringLoad: RingLoad,
   nominalMm: number,
   loadRatio: number | null,
 ): Chosen {
   const { seat: given } = position
+  const { row } = bearing
   // Only tapered roller bearings are made to the inch tolerances.
   const inch = given.system === 'inch-tapered' && row.type === 'tapered-roller'
   const system = inch ? 'inch-tapered' : 'metric'
-  const toleranceClass = inch ? given.inchClass : given.toleranceClass
+  const toleranceClass = inch ? given.inchClass : classHeld(bearing, classOf(position, bearing).name)
   const recommendation = fitRecommend({
     seat,
     bearingType: row.type,
@@ -143,13 +226,21 @@ function settle(
   }
 }
 
-/** The readings of a seat: planes that are whole, the ring as measured, and the fit that makes. */
-function gaugeSeat(seat: Seat, { seat: given }: Position, { zone, nominalMm, seat: limits, ring }: Chosen): Gauged {
-  const sheet = seat === 'shaft' ? given.shaftReadingsMm : given.housingReadingsMm
-  const planesMm = sheet
+/** Thrust washers and insert bearings are tabled in the normal class only. */
+const classHeld = ({ row }: ResolvedBearing, name: Class['name']): Class['name'] =>
+  row.type === 'thrust-ball' || row.type === 'insert-ball' ? 'normal' : name
+
+const nothingGauged: Gauged = { gauging: null, planesMm: [], refusal: null, actual: null }
+
+const wholePlanes = (sheet: (number | null)[][]): number[][] =>
+  sheet
     .map((plane) => plane.filter((reading): reading is number => reading !== null))
     .filter((plane) => plane.length > 1)
-  if (planesMm.length === 0) return { gauging: null, planesMm, refusal: null, actual: null }
+
+/** The readings of a seat: planes that are whole, the ring as measured, and the fit that makes. */
+function gaugeSeat(seat: Seat, { seat: given }: Position, { zone, nominalMm, seat: limits, ring }: Chosen): Gauged {
+  const planesMm = wholePlanes(seat === 'shaft' ? given.shaftReadingsMm : given.housingReadingsMm)
+  if (planesMm.length === 0) return nothingGauged
   const measured = seat === 'shaft' ? given.boreDeviationUm : given.outsideDeviationUm
   const { value, refusal } = attempt(() =>
     gauge({
@@ -167,22 +258,36 @@ function gaugeSeat(seat: Seat, { seat: given }: Position, { zone, nominalMm, sea
   return { gauging: value, planesMm, refusal, actual }
 }
 
+/** The readings of a shaft that no ring sits on: its zone and its form, and no fit. */
+function gaugeBare({ seat: given }: Position, { nominalMm, zone, formGrade }: BareSeat): Gauged {
+  const planesMm = wholePlanes(given.shaftReadingsMm)
+  if (planesMm.length === 0 || nominalMm === null || zone === null) return nothingGauged
+  const { value, refusal } = attempt(() =>
+    gauge({ seat: 'shaft', nominalMm, zone, readingsMm: planesMm, ringMeanDeviationUm: 0 }, formGrade),
+  )
+  return { gauging: value, planesMm, refusal, actual: null }
+}
+
 /** What load and heat leave of the shaft fit; null where no load travels round the ring or nothing grips by the fit. */
-export function remainingOn(position: Position, bearing: ResolvedBearing | null, shaft: SeatChoice) {
+function remainingOn(position: Position, bearing: ResolvedBearing | null, shaft: SeatChoice): Remaining | null {
   const fit = fitOf(shaft)
-  // An insert bearing slides on its shaft by design, a tapered bore is driven up: neither lives by the fit.
-  const pressed = bearing && bearing.decoded.boreShape !== 'tapered' && bearing.row.type !== 'insert-ball'
+  // An insert bearing slides on its shaft by design and a thrust washer is only centred: neither lives by the fit.
+  const pressed = bearing && bearing.row.type !== 'insert-ball' && bearing.row.type !== 'thrust-ball'
   const loaded = position.load.radialN !== null || position.load.steps.length > 0
   return fit && pressed && loaded && shaft.ringLoad === 'rotating'
     ? { fit, work: workOf(position, bearing, fit) }
     : null
 }
 
-/** The fit that is there: as gauged, else as the zone lets it be. */
+/** The fit that is there: as gauged, else as the zone lets it be; null where no ring sits on the seat. */
 export const fitOf = ({ chosen, gauged }: SeatChoice): FitResult | null => gauged.actual ?? chosen?.fit ?? null
 
 /** What load and heat leave of a shaft fit. */
-export function workOf({ load, seat: given }: Position, { row, interior }: ResolvedBearing, fit: FitResult) {
+export function workOf(
+  { load, seat: given }: Position,
+  { row, interior }: ResolvedBearing,
+  fit: FitResult,
+): FitAtWork {
   return fitAtWork(fit, {
     boreMm: row.boreMm,
     loadLossUm: loadLoss(
@@ -196,39 +301,49 @@ export function workOf({ load, seat: given }: Position, { row, interior }: Resol
   })
 }
 
-/**
- * The losses are rules of thumb, good to about half. A fit that survives half of them is let pass; one that does not even
- * survive that is watched.
- */
+/** The losses are rules of thumb, good to about half: a fit that survives half of them is let pass. */
 const sureShare = 0.5
 
-export interface Holding {
-  /** The fit survives the low end of the losses. */
-  surely: boolean
-  /** Next zone that survives all of them. */
-  zone: string | null
+/** Whether a fit surely creeps: not even half of the losses leave anything. */
+export const surelyCreeps = ({ work }: Remaining): boolean =>
+  work.remainingProbableMinUm + (1 - sureShare) * (work.loadLossUm + work.thermalLossUm) <= 0
+
+function hoopStress({ seat: given }: Position, { interior }: ResolvedBearing, shaft: SeatChoice): number | null {
+  const fit = fitOf(shaft)
+  const nominalMm = shaft.chosen?.nominalMm
+  if (!fit || nominalMm === undefined || fit.probableMaxUm <= 0) return null
+  return shrinkFit({
+    boreMm: nominalMm,
+    innerRacewayMm: interior.innerRacewayMm,
+    shaftBoreMm: given.shaftBoreMm ?? 0,
+    effectiveUm: smoothed(fit.probableMaxUm, nominalMm, given.finish),
+  }).hoopStressMPa
 }
 
-export function holdingOf(position: Position, bearing: ResolvedBearing | null, choice: SeatChoice): Holding {
-  const { chosen } = choice
+/** Metal of a housing: a light alloy one is aluminium whatever else was entered. */
+export const housingMaterialOf = ({ seat, float }: Position): Position['float']['housingMaterial'] =>
+  seat.housing === 'light-alloy' ? 'aluminium' : float.housingMaterial
+
+/** Temperature at which fits are stated, °C. */
+const statedC = 20
+
+/** A ring under a load that travels round it, on a seat of another metal, where it runs; null where that makes no difference. */
+function warmFit(position: Position, choice: SeatChoice): WarmFit | null {
+  const { seat, ringLoad, chosen } = choice
   const fit = fitOf(choice)
-  if (!bearing || !chosen || !fit) return { surely: true, zone: null }
-  const { remainingProbableMinUm, loadLossUm, thermalLossUm } = workOf(position, bearing, fit)
-  const surely = remainingProbableMinUm + (1 - sureShare) * (loadLossUm + thermalLossUm) > 0
-  return { surely, zone: surely ? null : zoneThatHolds(position, bearing, chosen) }
-}
-
-const letterSteps = ['j', 'k', 'm', 'n', 'p', 'r']
-
-/** The first zone, a letter tighter at a time, whose probable minimum survives load and heat; null when none does. */
-function zoneThatHolds(position: Position, bearing: ResolvedBearing, chosen: Chosen): string | null {
-  if (!chosen.zone) return null
-  const { letters, grade } = parseZone(chosen.zone)
-  const from = letterSteps.indexOf(letters === 'js' ? 'j' : letters)
-  for (const letter of from < 0 ? [] : letterSteps.slice(from + 1)) {
-    const zone = `${letter}${Math.max(grade, letter === 'r' ? 6 : 5)}`
-    const seat = iso286Limits({ nominalMm: chosen.nominalMm, zone })
-    if (workOf(position, bearing, interference('shaft', seat, chosen.ring)).holds) return zone
+  const { innerC, outerC } = position.float
+  const celsius = seat === 'shaft' ? (innerC ?? position.grease.runningC) : (outerC ?? position.grease.runningC)
+  if (!chosen || !fit || celsius === null || ringLoad === null || ringLoad === 'stationary') return null
+  const name = seat === 'shaft' ? position.float.shaftMaterial : housingMaterialOf(position)
+  const warm = (um: number) => warmInterference(seat, um, materialOf(name), chosen.nominalMm, celsius - statedC)
+  return {
+    seat,
+    ringLoad,
+    celsius,
+    coldMeanUm: fit.interferenceMeanUm,
+    warmMinUm: warm(fit.interferenceMinUm),
+    warmMeanUm: warm(fit.interferenceMeanUm),
+    warmMaxUm: warm(fit.interferenceMaxUm),
   }
-  return null
 }
+

@@ -2,7 +2,8 @@ import { clearanceClasses } from '../model/bearing-type.ts'
 import type { Position } from '../model/position.ts'
 import { inSentence } from '../model/sentence.ts'
 import type { Found, ShaftLine, ShaftSupport } from '../model/shaft-line.ts'
-import type { Check, Lens } from '../working/assessment.ts'
+import type { Lens } from '../working/assessment.ts'
+import type { Check } from '../working/check.ts'
 
 /** One thing to ask or look at when others have worked on the machine. */
 export interface ArrivalQuestion {
@@ -53,6 +54,7 @@ interface Asked {
 const check = (lens: Lens | null, verdict: Check['verdict'], reason: string, wayOut: string): Judged => ({
   lens,
   verdict,
+  when: 'now',
   reason,
   wayOut,
 })

@@ -1,7 +1,7 @@
 import { lookUpBearing, type BearingLookup } from '../catalogue/resolve-bearing.ts'
 import type { Catalogue } from '../catalogue/catalogue.ts'
 import type { ShaftLine } from '../model/shaft-line.ts'
-import type { Check } from '../working/assessment.ts'
+import type { Check } from '../working/check.ts'
 import type { Figure } from '../working/figure.ts'
 import { loadsOf } from './apply-loads.ts'
 import type { Growth } from './growth.ts'

@@ -2,9 +2,10 @@ import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearin
 import { typeAbilities } from '../catalogue/type-abilities.ts'
 import { bearingTypeNames } from '../model/bearing-type.ts'
 import { inSentence } from '../model/sentence.ts'
+import { mm } from '../words/quantities.ts'
 import type { ShaftLine } from '../model/shaft-line.ts'
 import { formatNumber } from '../model/units.ts'
-import type { Check } from '../working/assessment.ts'
+import type { Check } from '../working/check.ts'
 import { growthMarginMm } from './growth.ts'
 import type { LineBending } from './line-bending.ts'
 import type { LineGrowth } from './line-growth.ts'
@@ -31,7 +32,6 @@ export function lineChecks(
 const resolved = (lookup: BearingLookup | undefined): ResolvedBearing | null =>
   lookup?.kind === 'found' ? lookup.bearing : null
 
-const mm = (value: number) => inSentence(Number(value.toFixed(2)), 'length')
 
 function standingChecks({ supports, sections }: ShaftLine): Check[] {
   const lengthMm = sections.reduce((sum, one) => sum + one.lengthMm, 0)
@@ -40,6 +40,7 @@ function standingChecks({ supports, sections }: ShaftLine): Check[] {
     return [
       {
         key: 'off',
+        when: 'now',
         verdict: 'stop',
         reason: `${off.position} stands beyond the shaft, which is ${inSentence(lengthMm, 'length', 4)} long.`,
         wayOut: 'Move the bearing onto the shaft, or make the shaft longer.',
@@ -51,6 +52,7 @@ function standingChecks({ supports, sections }: ShaftLine): Check[] {
   return [
     {
       key: 'supports',
+      when: 'now',
       verdict: 'stop',
       reason:
         supports.length < 2 ? 'One bearing alone does not hold a shaft straight.' : 'The bearings stand in one place.',
@@ -68,6 +70,7 @@ function dutyChecks({ steps }: ShaftLine): Check[] {
   return [
     {
       key: 'duty',
+      when: 'now',
       verdict: 'stop',
       reason: `The steps of the duty make ${formatNumber(100 * shares, { figures: 3 })} % of the time.`,
       wayOut: 'Correct their shares: together they make 100 %.',
@@ -89,6 +92,7 @@ function holdingChecks(
   if (supports.every(({ holds }) => holds === 'none')) {
     checks.push({
       key: 'held',
+      when: 'now',
       verdict: 'stop',
       reason: 'No bearing holds the shaft: it wanders until something rubs.',
       wayOut: 'Hold one end, usually at the coupling, so that the growth goes away from it.',
@@ -97,6 +101,7 @@ function holdingChecks(
     const open = stops('left') ? 'right' : 'left'
     checks.push({
       key: 'held',
+      when: 'now',
       verdict: (open === 'right') === thrustN > 0 && thrustN !== 0 ? 'stop' : 'watch',
       reason: `Nothing stops the shaft to the ${open}${thrustN !== 0 && (open === 'right') === thrustN > 0 ? `, and ${inSentence(Math.abs(thrustN), 'force')} pushes it there` : ''}.`,
       wayOut: 'Let one bearing hold it both ways, or a second one hold it the other way.',
@@ -111,6 +116,7 @@ function holdingChecks(
   ) {
     checks.push({
       key: 'coupling',
+      when: 'now',
       verdict: 'watch',
       reason: `${holder.position} holds the shaft and stands away from the coupling: the growth goes toward the coupling.`,
       wayOut: 'Hold it at the coupling end; or set the coupling gap that much wider and check its end float.',
@@ -126,6 +132,7 @@ function holdingChecks(
     if (holdsAgainst(support.holds, thrustN) && thrustN !== 0 && !carriesThrust) {
       checks.push({
         key: `thrust-${index}`,
+        when: 'now',
         verdict: 'stop',
         reason: `${name} is to hold ${inSentence(Math.abs(thrustN), 'force')} of thrust, and a ${bearingTypeNames[bearing.row.type]} bearing carries none${tiltDeg > 0 ? `: the machine leans over by ${formatNumber(tiltDeg, { figures: 2 })}°` : ''}.`,
         wayOut: 'Hold the shaft with a deep groove, spherical or paired bearing, and let this one float.',
@@ -133,6 +140,7 @@ function holdingChecks(
     } else if (support.holds !== 'none' && !carriesThrust) {
       checks.push({
         key: `thrust-${index}`,
+        when: 'now',
         verdict: 'stop',
         reason: `${name} is to hold the shaft, and lets it run through.`,
         wayOut: 'Let it float, and hold the shaft at the other end.',
@@ -141,17 +149,19 @@ function holdingChecks(
     if (support.holds === 'none' && support.floatsIn === 'bearing' && able.growthInside === 0) {
       checks.push({
         key: `inside-${index}`,
+        when: 'now',
         verdict: 'stop',
         reason: `${name} takes no growth inside itself.`,
-        wayOut: 'Let its ring slide in the housing, or take a NU, needle or toroidal bearing here.',
+        wayOut: 'Let its ring slide in the housing, or take an NU, needle or toroidal bearing here.',
       })
     }
   })
   if (tiltDeg > 0 && holder) {
     checks.push({
       key: 'tilt',
-      verdict: 'watch',
-      reason: `The machine leans over: ${holder.position} carries ${inSentence(Math.abs(thrustN), 'force')} along the shaft.`,
+      when: 'now',
+      verdict: 'go',
+      reason: `The shaft is inclined: ${holder.position} carries ${inSentence(Math.abs(thrustN), 'force')} along the shaft.`,
       wayOut: 'Check that its type and its lubrication are meant for it; grease runs out of an upright housing sooner.',
     })
   }
@@ -165,6 +175,7 @@ function growthChecks({ supports }: ShaftLine, grown: LineGrowth | null): Check[
     return [
       {
         key: 'growth',
+        when: 'now',
         verdict: 'stop',
         reason: `${held.map(({ position }) => position).join(' and ')} are both held: ${mm(Math.abs(grown.grown.growthMm))} of growth has nowhere to go${
           grown.thrustN === null ? '' : `, and pushes with up to ${inSentence(grown.thrustN, 'force', 2)}`
@@ -180,6 +191,7 @@ function growthChecks({ supports }: ShaftLine, grown: LineGrowth | null): Check[
     return [
       {
         key: 'growth',
+        when: 'now',
         verdict: 'stop',
         reason: `The shaft grows ${mm(Math.abs(grown.grown.growthMm))}, and the room ends ${mm(-grown.residualMm)} short.`,
         wayOut: leave,
@@ -188,6 +200,7 @@ function growthChecks({ supports }: ShaftLine, grown: LineGrowth | null): Check[
   return [
     {
       key: 'growth',
+      when: 'now',
       verdict: grown.residualMm < growthMarginMm ? 'watch' : 'go',
       reason: `The shaft grows ${mm(Math.abs(grown.grown.growthMm))} and ${mm(grown.residualMm)} is left.`,
       wayOut:
@@ -206,6 +219,7 @@ function couplingChecks(grown: LineGrowth | null): Check[] {
     return [
       {
         key: 'gap',
+        when: 'now',
         verdict: 'stop',
         reason: `${moves}, and ${mm(Math.max(0, gap.hotMm))} is left of it${least > 0 ? ` where ${mm(least)} is needed` : ': the shafts push each other'}.`,
         wayOut: `Set it to at least ${mm(least + gap.closesMm)} cold, or hold the shaft at the coupling end.`,
@@ -216,6 +230,7 @@ function couplingChecks(grown: LineGrowth | null): Check[] {
   return [
     {
       key: 'gap',
+      when: 'now',
       verdict: 'go',
       reason: `${moves}; ${mm(gap.hotMm)} is left when it is hot.`,
       wayOut: 'Measure it with the shafts pushed toward each other.',
@@ -241,6 +256,7 @@ function bendingChecks(
     return [
       {
         key: `slope-${index}`,
+        when: 'now',
         verdict: degrees > 2 * forgiven ? 'stop' : 'watch',
         reason: `The shaft stands ${formatNumber(degrees, { figures: 2 })}° askew at ${support.position}; a ${bearingTypeNames[bearing.row.type]} bearing forgives about ${formatNumber(forgiven, { figures: 2 })}°.`,
         wayOut: 'A stiffer shaft, a shorter overhang, or a type that swivels.',
@@ -251,6 +267,7 @@ function bendingChecks(
   if (Math.abs(ratio - 1) < nearCritical) {
     checks.push({
       key: 'critical',
+      when: 'now',
       verdict: 'watch',
       reason: `It runs at ${formatNumber(100 * ratio, { figures: 2 })} % of its first critical speed, as this model has it.`,
       wayOut: 'Measure the vibration through the run-up, and ask the machine’s maker.',

@@ -1,12 +1,11 @@
 import type { BearingType } from '../model/bearing-type.ts'
+import type { Check, Verdict } from './check.ts'
 import type { Figure, Missing } from './figure.ts'
 
 /** Lenses in the order the work is done. */
 export const lenses = ['identify', 'carry', 'seat', 'float', 'mount', 'grease', 'diagnose'] as const
 export type Lens = (typeof lenses)[number]
 
-export const verdicts = ['go', 'watch', 'stop'] as const
-export type Verdict = (typeof verdicts)[number]
 /**
  * A lens with nothing to complain of, but with inputs missing, is open; one whose questions nobody has begun to answer is
  * idle, and does not count.
@@ -15,22 +14,13 @@ export type LensState = Verdict | 'open' | 'idle'
 /** State of a whole position. */
 export type PositionState = Verdict | 'open'
 
-/** A judgement: what was found and what to do about it. */
-export interface Check {
-  key: string
-  verdict: Verdict
-  /** One sentence. */
-  reason: string
-  /** Way out; for `go`, what to keep doing. */
-  wayOut: string
-  /** Input to go to. */
-  field?: string
-}
-
 /** Everything one lens says about a position. */
 export interface LensAssessment {
   lens: Lens
+  /** On the bench: what matters now and at the next fitting. */
   state: LensState
+  /** As the machine runs: what matters now only. */
+  nowState: LensState
   /** Key of the figure that answers the question of the lens. */
   headline: string
   figures: Record<string, Figure>
@@ -40,15 +30,21 @@ export interface LensAssessment {
   cautions: string[]
 }
 
+export type Finding = Check & { lens: Lens }
+
 /** The whole judgement of a position: plain data. */
-export interface Assessment {
+export interface Assessment<Outcomes = unknown> {
   lenses: Record<Lens, LensAssessment>
-  /** Watch and stop, worst first, then in working order. */
-  findings: (Check & { lens: Lens })[]
-  /** Worst lens. */
+  /** Watch and stop: what matters now first, worst first, then in working order. */
+  findings: Finding[]
+  /** Questions whose answers would change a verdict. */
+  questions: Finding[]
+  /** Worst lens, as the machine runs. */
   state: PositionState
   /** Null while no bearing of the tables is on the bench. */
   bearingType: BearingType | null
+  /** What each lens worked out, typed: for use, where figures are for showing. */
+  outcomes: Outcomes
 }
 
 const severity: Record<LensState, number> = { idle: 0, go: 1, open: 2, watch: 3, stop: 4 }
@@ -60,6 +56,10 @@ export const worstOf = (states: readonly LensState[]): PositionState =>
     'go',
   )
 
+/** Worst first, for a list of checks. */
+export const bySeverity = (a: { verdict: Verdict }, b: { verdict: Verdict }): number =>
+  severity[b.verdict] - severity[a.verdict]
+
 /**
  * Puts a lens together: its state follows from its checks and from what is missing.
  *
@@ -68,21 +68,38 @@ export const worstOf = (states: readonly LensState[]): PositionState =>
 export function assessLens({
   begun = true,
   ...parts
-}: Omit<LensAssessment, 'state' | 'missing' | 'cautions'> & { cautions?: string[]; begun?: boolean }): LensAssessment {
+}: Omit<LensAssessment, 'state' | 'nowState' | 'missing' | 'cautions'> & {
+  cautions?: string[]
+  begun?: boolean
+}): LensAssessment {
   const missing = missingOf(parts.figures)
-  const states: LensState[] = [
-    ...parts.checks.map(({ verdict }) => verdict),
-    ...(missing.length > 0 && begun ? ['open' as const] : []),
-  ]
-  const state = states.length === 0 && !begun ? 'idle' : worstOf(states)
-  return { ...parts, state, missing, cautions: parts.cautions ?? [] }
+  const stateOf = (checks: readonly Check[]): LensState => {
+    const states: LensState[] = [
+      ...checks.map(({ verdict }) => verdict),
+      ...(missing.length > 0 && begun ? ['open' as const] : []),
+    ]
+    return states.length === 0 && !begun ? 'idle' : worstOf(states)
+  }
+  const counted = parts.checks.filter(({ when }) => when !== 'unknown')
+  return {
+    ...parts,
+    state: stateOf(counted),
+    nowState: stateOf(counted.filter(({ when }) => when === 'now')),
+    missing,
+    cautions: parts.cautions ?? [],
+  }
 }
 
-/** A lens with checks that come from elsewhere than its own inputs. */
+/** A lens with checks of the machine as it runs that come from elsewhere than its own inputs. */
 export function withChecks(lens: LensAssessment, more: readonly Check[]): LensAssessment {
   if (more.length === 0) return lens
-  const state = worstOf([lens.state, ...more.map(({ verdict }) => verdict)])
-  return { ...lens, state, checks: [...lens.checks, ...more] }
+  const added = more.map(({ verdict }) => verdict)
+  return {
+    ...lens,
+    state: worstOf([lens.state, ...added]),
+    nowState: worstOf([lens.nowState, ...added]),
+    checks: [...lens.checks, ...more],
+  }
 }
 
 /** What the figures still need, each field once. */
@@ -95,10 +112,21 @@ function missingOf(figures: Record<string, Figure>): Missing[] {
 }
 
 /** Puts the lenses of a position together. */
-export function assessment(all: Record<Lens, LensAssessment>, bearingType: BearingType | null): Assessment {
-  const findings = lenses
-    .flatMap((lens) => all[lens].checks.map((check) => ({ ...check, lens })))
-    .filter(({ verdict }) => verdict !== 'go')
-    .sort((a, b) => severity[b.verdict] - severity[a.verdict])
-  return { lenses: all, findings, state: worstOf(lenses.map((lens) => all[lens].state)), bearingType }
+export function assessment<Outcomes>(
+  all: Record<Lens, LensAssessment>,
+  bearingType: BearingType | null,
+  outcomes: Outcomes,
+): Assessment<Outcomes> {
+  const checks = lenses.flatMap((lens) => all[lens].checks.map((check): Finding => ({ ...check, lens })))
+  const [runs, fits] = (['now', 'at-fitting'] as const).map((when) =>
+    checks.filter((check) => check.when === when && check.verdict !== 'go').sort(bySeverity),
+  )
+  return {
+    lenses: all,
+    findings: [...(runs ?? []), ...(fits ?? [])],
+    questions: checks.filter(({ when }) => when === 'unknown'),
+    state: worstOf(lenses.map((lens) => all[lens].nowState)),
+    bearingType,
+    outcomes,
+  }
 }

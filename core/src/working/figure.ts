@@ -33,6 +33,8 @@ export interface Figure {
   /** Null when something is missing or an input was refused. */
   value: FigureValue | null
   precision?: Precision
+  /** Beyond this the value is not told apart: it is shown as `> most`. */
+  most?: number
   formula: string
   givens: Given[]
   source: string

@@ -1,4 +1,4 @@
-import type { Position } from '../model/position.ts'
+import type { Position } from './position.ts'
 
 /** Slower than a turn in some hours is no turning; it would give lives beyond all numbers. */
 const leastRpm = 0.001

@@ -10,7 +10,7 @@ import taperedOutside from '../../data/iso492-tapered-outside.json' with { type:
 import { InputError } from '../errors/input-error.ts'
 import { BearingType } from '../model/bearing-type.ts'
 import { cell, stepRow, type TableData } from '../tables/step-table.ts'
-import type { Limits } from './iso286-limits.ts'
+import type { Limits } from '../tables/limits.ts'
 
 export const metricClasses = ['normal', 'P6', 'P5', 'P4'] as const
 export const inchClasses = ['4', '2', '3', '0', '00'] as const

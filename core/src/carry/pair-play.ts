@@ -1,6 +1,6 @@
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { Position } from '../model/position.ts'
-import { ringExpansion } from './mounted-clearance.ts'
+import { ringSteel } from '../model/materials.ts'
 
 /** How the end play of an opposed pair changes from cold to running, mm. */
 export interface PairPlay {
@@ -32,7 +32,7 @@ export function pairPlay({ load, float }: Position, { row, interior }: ResolvedB
   if (row.type !== 'tapered-roller' && row.type !== 'angular-contact-ball') return null
   const riseC = innerC - outerC
   const apexMm = interior.pitchDiameterMm / 2 / Math.tan((interior.contactAngleDeg * Math.PI) / 180)
-  const alongMm = (load.arrangement === 'back-to-back' ? 1 : -1) * ringExpansion * riseC * spanMm
-  const acrossMm = -ringExpansion * riseC * 2 * apexMm
+  const alongMm = (load.arrangement === 'back-to-back' ? 1 : -1) * ringSteel.expansion * riseC * spanMm
+  const acrossMm = -ringSteel.expansion * riseC * 2 * apexMm
   return { coldMm: endPlayMm, alongMm, acrossMm, hotMm: endPlayMm + alongMm + acrossMm, apexMm }
 }

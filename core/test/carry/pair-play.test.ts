@@ -1,5 +1,5 @@
 import { assert } from 'chai'
-import { pairPlay } from '../../src/float/pair-play.ts'
+import { pairPlay } from '../../src/carry/pair-play.ts'
 import { bearingOf, positionWith, type Changes } from '../bench-position.ts'
 
 const play = (load: Changes['load'], float: Changes['float'] = {}, designation = '30214') =>

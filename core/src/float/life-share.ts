@@ -1,0 +1,47 @@
+import type { CarryOutcome } from '../carry/work-out.ts'
+import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
+import { attempt } from '../errors/input-error.ts'
+import { resolveInside } from '../inside/bearing-inside.ts'
+import { lifeAtClearance } from '../inside/reference-life.ts'
+
+/** Life at an operating clearance over the basic rating life; null where the load or the type does not tell. */
+export type LifeShare = (clearanceUm: number) => number | null
+
+/**
+ * What an operating clearance leaves of the basic rating life, by the load the bearing carries.
+ *
+ * A touch of preload helps; beyond the best there is a cliff. Judged under the load that asks most, inner ring turning.
+ *
+ * @see life.reference: ISO/TS 16281, rollers tied to ISO 281
+ */
+export function lifeShareOf({ row, interior, decoded }: ResolvedBearing, { carrying }: CarryOutcome): LifeShare {
+  const heaviest = carrying?.acting.reduce((most, one, index) =>
+    (carrying.each[index]?.equivalentN ?? 0) > (carrying.each[carrying.acting.indexOf(most)]?.equivalentN ?? 0)
+      ? one
+      : most,
+  )
+  if (!heaviest) return () => null
+  const { value } = attempt(() =>
+    resolveInside({
+      bearingType: row.type,
+      rows: interior.rows,
+      elements: interior.elements,
+      elementDiameterMm: interior.elementDiameterMm,
+      elementLengthMm: interior.elementLengthMm ?? undefined,
+      pitchDiameterMm: interior.pitchDiameterMm,
+      contactAngleDeg: interior.contactAngleDeg,
+      radialN: heaviest.radialN,
+      axialN: heaviest.axialN,
+      ribs: decoded.features.some((one) => one === 'axial-one-direction' || one === 'axial-both-directions')
+        ? 'both-rings'
+        : 'none',
+    }),
+  )
+  if (!value) return () => null
+  const { value: life } = attempt(() => lifeAtClearance(value, {}))
+  const { isoMillionRevs = null } = life ?? {}
+  if (!life || isoMillionRevs === null) return () => null
+  // Tighter than any bearing can be built: nothing is left.
+  const tightestUm = -2 * interior.pitchDiameterMm
+  return (clearanceUm) => (clearanceUm < tightestUm ? 0 : life.at(clearanceUm).millionRevs / isoMillionRevs)
+}

@@ -1,0 +1,92 @@
+import { leastKappa } from '../carry/work-out.ts'
+import type { Position } from '../model/position.ts'
+import { now, type Check } from '../working/check.ts'
+import { refusalOf } from '../working/figure.ts'
+import * as words from './words.ts'
+import type { GreaseOutcome } from './work-out.ts'
+
+/** The verdicts of Grease. */
+export function greaseChecks(position: Position, outcome: GreaseOutcome): Check[] {
+  return [
+    ...filmChecks(position, outcome),
+    ...serviceChecks(outcome),
+    ...intervalChecks(outcome),
+    ...mixChecks(position, outcome),
+  ]
+}
+
+/** From here up an oil is too stiff to start and to feed, mm²/s. */
+const stiffCst = 1000
+
+function filmChecks({ grease }: Position, { film, crawls }: GreaseOutcome): Check[] {
+  if (!film.value) return []
+  const { kappa, viscosityCst } = film.value
+  const rest = { values: { kappa, viscosityCst }, field: 'grease.nu40Cst' }
+  if (viscosityCst > stiffCst && grease.runningC !== null)
+    return [now('cold', 'watch', words.tooStiffToStart(viscosityCst, grease.runningC), rest)]
+  if (kappa < leastKappa)
+    return crawls
+      ? [now('film', 'watch', words.noFilmAtCrawl(kappa), rest)]
+      : [now('film', 'stop', words.noFilm(kappa), rest)]
+  return kappa < 1
+    ? [now('film', 'watch', words.surfacesTouch(kappa), rest)]
+    : [now('film', 'go', words.filmHolds(kappa), rest)]
+}
+
+/** So near a limit it is watched, K. */
+const nearK = 10
+
+function serviceChecks({ serviceC, service }: GreaseOutcome): Check[] {
+  if (serviceC === null) return []
+  return service.flatMap((limit) => {
+    const rest = { values: { serviceC, limitC: limit.limitC, kind: limit.kind }, field: 'grease.runningC' }
+    const key = `${limit.part}Temperature`
+    if (serviceC > limit.limitC) return [now(key, 'stop', words.tooHotFor(serviceC, limit), rest)]
+    return serviceC > limit.limitC - nearK
+      ? [now(key, 'watch', words.nearlyTooHotFor(serviceC, limit), rest)]
+      : []
+  })
+}
+
+/** More often than this nobody comes by, h. */
+const seldomestH = 24
+/** Practices that differ by more than this are told apart in the sentence. */
+const farApart = 3
+
+function intervalChecks({ intervals, intervalH, otherH, insertInDirt }: GreaseOutcome): Check[] {
+  const [lead, other] = intervals ?? []
+  if (!lead) return []
+  const { refusal } = lead.outcome
+  // A bearing too small or large for the tables has no figure; too hot or too fast for grease is a finding.
+  if (intervalH === null)
+    return refusal && (refusal.field === 'temperatureC' || refusal.field === 'speedRpm')
+      ? [now('interval', 'stop', words.intervalRefused(refusalOf(refusal).message, refusal.fix), { field: 'grease.runningC' })] // prettier-ignore
+      : []
+  const rest = { values: { intervalH, otherH }, field: 'grease.contamination' }
+  if (intervalH < seldomestH) return [now('interval', 'watch', words.tooOften(intervalH), rest)]
+  if (insertInDirt) return [now('interval', 'go', words.insertInDirt(intervalH), rest)]
+  const apart = otherH !== null && other && Math.max(intervalH / otherH, otherH / intervalH) > farApart
+  return [
+    now(
+      'interval',
+      'go',
+      apart ? words.methodsFarApart(intervalH, otherH, other.method) : words.greaseEvery(intervalH),
+      rest,
+    ),
+  ]
+}
+
+function mixChecks({ grease: { thickener, thickenerBefore } }: Position, { mix }: GreaseOutcome): Check[] {
+  if (mix === null || thickener === null || thickenerBefore === null) return []
+  const rest = { values: { thickener, thickenerBefore }, field: 'grease.thickener' }
+  switch (mix) {
+    case 'compatible':
+      return [now('mix', 'go', words.mixes(thickener, thickenerBefore), rest)]
+    case 'borderline':
+      return [now('mix', 'watch', words.mixesBadly(thickener, thickenerBefore), rest)]
+    case 'incompatible':
+      return [now('mix', 'stop', words.neverMix(thickener, thickenerBefore), rest)]
+    default:
+      return mix satisfies never
+  }
+}

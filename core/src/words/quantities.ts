@@ -1,0 +1,24 @@
+import { inSentence } from '../model/sentence.ts'
+
+/** Fatigue lives beyond this are not told apart: something else ends the bearing first, h. */
+export const longestLifeH = 200_000
+
+export const um = (value: number): string => inSentence(value, 'deviation')
+export const mm = (value: number, decimals = 2): string => inSentence(value, 'length', { decimals })
+export const celsius = (value: number): string => inSentence(value, 'temperature')
+export const kelvin = (value: number): string => inSentence(value, 'temperatureRise')
+export const newtons = (value: number, figures = 2): string => inSentence(value, 'force', figures)
+export const kilograms = (value: number): string => inSentence(value, 'mass', 2)
+
+/** A span of hours; for a rated life say `life`. */
+export const hours = (value: number): string => inSentence(value, 'duration', 2)
+
+/** A rated life, which is not told beyond what can be known. */
+export const life = (valueH: number): string =>
+  valueH > longestLifeH ? `more than ${hours(longestLifeH)}` : hours(valueH)
+
+/** First letter large, for a sentence. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** The article of a word. */
+export const withArticle = (word: string): string => `${/^[aeiou]|^(NU|NJ|N\b|R|S)/.test(word) ? 'an' : 'a'} ${word}`
