@@ -76,7 +76,7 @@ export async function loadDemoJobs(pool: pg.Pool, references: References): Promi
     const made = { machineId: place.machine_id, positionIds: [place.id], plannedFor }
     const job = await addJob(pool, references, worker, made)
     if (demo.state === 'planned') continue
-    const { refused } = await addEntries(pool, worker, account.name, job.id, entriesOf(job, demo))
+    const { refused } = await addEntries(pool, references, worker, account.name, job.id, entriesOf(job, demo))
     if (refused[0]) throw new Error(`demo job ${demo.tag}: ${refused[0].message}`)
     if (demo.state) await moveJob(pool, worker, job.id, { state: 'waiting', reason: demo.state.waits })
     if (!demo.until) await closeJob(pool, references, worker, job.id)

@@ -7,6 +7,7 @@ import { z } from 'zod'
  * - SIGNED_OUT 401, NOT_ALLOWED 403, NOT_FOUND 404, SAVED_SINCE 409, TOO_LARGE 413, TOO_MANY 429
  * - UNEXPECTED 500: logged with an id to quote; DATABASE_DOWN 503
  * - JOB_CLOSED 409: a job that is done or cancelled takes nothing more; NOT_READY 409: a step of it is still open
+ * - OVER_BUDGET 413: calculations that take longer, or answer more, than one request may; HEATER_BUSY 409
  * - DEVICE_FAILED 502: a gauge or other instrument does not answer, or answers rubbish
  */
 export const apiErrorCodes = [
@@ -22,6 +23,8 @@ export const apiErrorCodes = [
   'DEVICE_FAILED',
   'JOB_CLOSED',
   'NOT_READY',
+  'OVER_BUDGET',
+  'HEATER_BUSY',
 ] as const
 export type ApiErrorCode = (typeof apiErrorCodes)[number]
 

@@ -36,6 +36,7 @@ export {
   AddEntries,
   AddJob,
   EntriesKept,
+  HeaterRun,
   HeaterSample,
   JobDetail,
   JobList,
@@ -47,6 +48,7 @@ export {
   PlanJob,
   photoTypes,
   PointThermometer,
+  StartHeaterRun,
   ThermometerReading,
 } from './jobs.ts'
 export { Health } from './health.ts'

@@ -1,4 +1,4 @@
-import { JobEntry, JobState, JobStep, Position } from '@yardfrost/core'
+import { HeatTarget, JobEntry, JobState, JobStep, Position } from '@yardfrost/core'
 import { z } from 'zod'
 
 /** A day a job is planned for, or null; a day has no time zone. */
@@ -7,7 +7,12 @@ const PlannedFor = z.iso.date().nullable()
 /** Makes a job of some positions of one machine. */
 export const AddJob = z.strictObject({
   machineId: z.uuid(),
-  positionIds: z.array(z.uuid()).min(1).max(12).meta({ description: 'Positions whose bearing is changed' }),
+  positionIds: z
+    .array(z.uuid())
+    .min(1)
+    .max(12)
+    .refine((ids) => new Set(ids).size === ids.length, { message: 'each position once' })
+    .meta({ description: 'Positions whose bearing is changed, each once' }),
   plannedFor: PlannedFor.default(null),
 })
 export type AddJob = z.input<typeof AddJob>
@@ -98,6 +103,16 @@ export const HeaterSample = z.object({
   ready: z.boolean(),
 })
 export type HeaterSample = z.infer<typeof HeaterSample>
+
+/** Switches the heater on: for a step of a job, or for a position on the bench. Aim and limit are the server's. */
+export const StartHeaterRun = z.union([
+  z.strictObject({ jobId: z.uuid(), step: z.string().min(1).max(80) }),
+  z.strictObject({ positionId: z.uuid() }),
+])
+export type StartHeaterRun = z.infer<typeof StartHeaterRun>
+/** A heater that is on, what it is told, and the piece that lies on it. */
+export const HeaterRun = z.object({ id: z.uuid(), piece: z.uuid(), target: HeatTarget })
+export type HeaterRun = z.infer<typeof HeaterRun>
 
 /** Points the infrared thermometer of the shop at a piece. */
 export const PointThermometer = z.strictObject({ piece: z.uuid(), roomC: z.number().min(-20).max(60) })

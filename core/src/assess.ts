@@ -64,12 +64,7 @@ export function assess(
 }
 
 /** Works a position through every lens without wording anything. */
-function workOut(
-  position: Position,
-  machine: Machine,
-  catalogue: Catalogue,
-  damage: DamageKnowledge | null,
-): Outcomes {
+function workOut(position: Position, machine: Machine, catalogue: Catalogue, damage: DamageKnowledge | null): Outcomes {
   const lookup = lookUpBearing(position.bearing.designation, catalogue)
   const bearing = lookup.kind === 'found' ? lookup.bearing : null
   const carry = workOutCarry(position, machine, lookup)

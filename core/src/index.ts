@@ -62,6 +62,8 @@ export {
   type JobEntryKind,
   type JobReading,
 } from './model/job.ts'
+export { heatTarget, type MountOutcome, type MountWay } from './mount/work-out.ts'
+export { mountingMethods, type MountingMethod } from './mount/methods.ts'
 export { heatFor, infraredReading, ringBehind, type HeatedBearing, type RingTemperatures } from './mount/heat-run.ts'
 export { cooledFor, transferWindow } from './mount/window.ts'
 export { renderSentence } from './model/sentence.ts'
@@ -95,11 +97,30 @@ export { sweep, type SweepLimits, type SweepResult } from './sweep.ts'
 export { compareTypes, type TypeForDuty } from './identify/compare-types.ts'
 export { remedies } from './seat/remedies.ts'
 export type { Remedy } from './seat/worn-seat.ts'
+export { becauseWords } from './diagnose/figures.ts'
 export { rankCauses } from './diagnose/rank-causes.ts'
+export { percent as percentWords } from './diagnose/words.ts'
+export type { Growth } from './shaftline/growth.ts'
+export { life as lifeWords, longestLifeH } from './words/quantities.ts'
+export {
+  arrangementWords,
+  cageWords,
+  cleanlinessWords,
+  closureWords,
+  holdingWords,
+  housingMaterialWords,
+  housingWords,
+  loadCaseWords,
+  lubricationWords,
+  runningWords,
+  shaftMaterialWords,
+  thickenerWords,
+  toolWords,
+} from './words/vocabulary.ts'
 export { numberOf, type Figure, type FigureValue, type Given, type Missing } from './working/figure.ts'
 export { withShaftLine } from './shaftline/apply-loads.ts'
 export { arrivalChecks, arrivalQuestions, type ArrivalCheck, type ArrivalQuestion } from './shaftline/arrival.ts'
-export { shaftLevers, shaftLife, type Lever, type ShaftLife } from './shaft-life.ts'
+export { lifeChecksOf, shaftLevers, shaftLife, type Lever, type ShaftLife } from './shaft-life.ts'
 export { assessLine, type LineAssessment } from './shaftline/assess-line.ts'
 export { sketchShaft, usualSketch, type ShaftSketch } from './shaftline/templates.ts'
 export { firstCriticalRpm, solveBeam } from './shaftline/beam.ts'

@@ -1,4 +1,6 @@
 import { judgedLife, workOutCarry } from './carry/work-out.ts'
+import { now, type Check } from './working/check.ts'
+import { life as lifeWords } from './words/quantities.ts'
 import { systemLife } from './carry/system-life.ts'
 import type { Catalogue, CatalogueRow } from './catalogue/catalogue.ts'
 import { lookUpBearing, type BearingLookup } from './catalogue/resolve-bearing.ts'
@@ -70,6 +72,27 @@ export function shaftLife({ line, positions, machine }: WholeShaft, catalogue: C
   })
   const weakest = lived.reduce((least, one) => (one.lifeH < least.lifeH ? one : least)).position
   return { lives, systemH, weakest }
+}
+
+/** Less of the required life than this and the answer is no, as in Carry. */
+const tooShort = 0.5
+
+/** The lives of the bearings under a shaft against the required life: the shaft is not carried by bearings that fail early. */
+export function lifeChecksOf({ lives }: ShaftLife, requiredH: number): Check[] {
+  return lives.flatMap(({ position, lifeH, type }): Check[] => {
+    if (type === null || lifeH === null || lifeH >= requiredH) return []
+    return [
+      now(
+        `life-${position}`,
+        lifeH < tooShort * requiredH ? 'stop' : 'watch',
+        {
+          reason: `${position} lives ${lifeWords(lifeH)}, required are ${lifeWords(requiredH)}.`,
+          wayOut: 'Lower its load (belt tension, balance, alignment), or take a bearing of higher rating there.',
+        },
+        { values: { lifeH, requiredH } },
+      ),
+    ]
+  })
 }
 
 const typeOf = (lookup: BearingLookup): BearingType | null => (lookup.kind === 'found' ? lookup.bearing.row.type : null)

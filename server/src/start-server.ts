@@ -5,10 +5,12 @@ import type pg from 'pg'
 import type { Logger } from 'pino'
 import { gaugeAt } from './devices/gauge.ts'
 import { heaterAt } from './devices/heater.ts'
+import { HeaterRuns } from './devices/heater-runs.ts'
 import { startHeaterProcess } from './devices/heater-process.ts'
 import { startSimulatedGauge } from './devices/simulated-gauge.ts'
 import { JobWatch } from './live/job-watch.ts'
 import { createApp } from './http/app.ts'
+import { openCalculationPool } from './work/calculation-pool.ts'
 import { sessionSecret } from './store/server-secret.ts'
 
 export interface RunningServer {
@@ -47,10 +49,15 @@ export async function startServer(options: {
   }
   const watch = new JobWatch(databaseUrl)
   await watch.start()
+  const heater = heaterAt('127.0.0.1', heating.port)
+  const runs = new HeaterRuns(heater)
+  const calculations = openCalculationPool()
   const app = createApp({
     ...{ pool, log, watch, ...rest },
     gauge: gaugeAt('127.0.0.1', simulated.port),
-    heater: heaterAt('127.0.0.1', heating.port),
+    heater,
+    runs,
+    calculations,
     secret: await sessionSecret(pool),
   })
   const server = createServer(app)
@@ -66,7 +73,11 @@ export async function startServer(options: {
   })
   return {
     port: (server.address() as AddressInfo).port,
-    stop: () => stop(server, pool, watch, stopDevices),
+    stop: async () => {
+      // Heat first: nothing may stay on while the rest takes its time.
+      runs.stop()
+      await Promise.all([stop(server, pool, watch, stopDevices), calculations.stop()])
+    },
     killHeater: heating.kill,
   }
 }

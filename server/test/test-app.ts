@@ -4,6 +4,8 @@ import request from 'supertest'
 import { gaugeAt } from '../src/devices/gauge.ts'
 import { heaterAt } from '../src/devices/heater.ts'
 import { startSimulatedGauge } from '../src/devices/simulated-gauge.ts'
+import { HeaterRuns } from '../src/devices/heater-runs.ts'
+import { openCalculationPool, usualBudget, type Budget } from '../src/work/calculation-pool.ts'
 import { createApp } from '../src/http/app.ts'
 import { JobWatch } from '../src/live/job-watch.ts'
 import { loadReferences } from '../src/reference-files.ts'
@@ -27,7 +29,11 @@ export interface TestApp {
  *
  * @param heaterPort - where a heater listens; without one it cannot be reached
  */
-export async function testApp(name: string, heaterPort: () => number = () => 0): Promise<TestApp> {
+export async function testApp(
+  name: string,
+  heaterPort: () => number = () => 0,
+  budget: Budget = usualBudget,
+): Promise<TestApp> {
   const database = await testDatabase(name)
   await migrate(database.pool)
   const site = await seedSite(database.pool, references.catalogue, 'north')
@@ -35,11 +41,16 @@ export async function testApp(name: string, heaterPort: () => number = () => 0):
   const gauge = await startSimulatedGauge()
   const watch = new JobWatch(database.url)
   await watch.start()
+  const heater = heaterAt('127.0.0.1', heaterPort)
+  const runs = new HeaterRuns(heater)
+  const calculations = openCalculationPool(budget)
   const app = createApp({
     pool: database.pool,
     references,
     gauge: gaugeAt('127.0.0.1', gauge.port),
-    heater: heaterAt('127.0.0.1', heaterPort),
+    heater,
+    runs,
+    calculations,
     watch,
     secret: 'for tests',
     version: '1.2.3',
@@ -56,6 +67,8 @@ export async function testApp(name: string, heaterPort: () => number = () => 0):
       return agent
     },
     stop: async () => {
+      runs.stop()
+      await calculations.stop()
       await watch.stop()
       await gauge.stop()
       await database.drop()

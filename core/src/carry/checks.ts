@@ -128,9 +128,7 @@ function loadChecks(
     )
   }
   if (load.belowMinimum)
-    checks.push(
-      now('minimum', 'watch', words.belowMinimum(row.type, load.equivalentN > 0), { field: 'load.radialN' }),
-    )
+    checks.push(now('minimum', 'watch', words.belowMinimum(row.type, load.equivalentN > 0), { field: 'load.radialN' }))
   if (load.equivalentN > 0.5 * ratings.dynamicN && load.equivalentN <= ratings.dynamicN)
     checks.push(now('heavy', 'watch', words.heavy, { field: 'load.radialN' }))
   return checks

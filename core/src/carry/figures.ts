@@ -93,7 +93,10 @@ function lifeFigure(position: Position, outcome: CarryOutcome): Figure {
   }
 }
 
-function equivalentFigure({ load: typed }: Position, { bearing, carrying, missing, refusal, preload }: CarryOutcome): Figure {
+function equivalentFigure(
+  { load: typed }: Position,
+  { bearing, carrying, missing, refusal, preload }: CarryOutcome,
+): Figure {
   const steps = typed.steps.length > 0
   return {
     label: 'Equivalent dynamic load',
@@ -319,7 +322,13 @@ function axialFigure(
   }
 }
 
-function safetyFigure({ load: given }: Position, { row }: ResolvedBearing, load: Carrying, ratings: Ratings, safety: number): Figure {
+function safetyFigure(
+  { load: given }: Position,
+  { row }: ResolvedBearing,
+  load: Carrying,
+  ratings: Ratings,
+  safety: number,
+): Figure {
   return {
     label: 'Static safety factor',
     symbol: 's_0',

@@ -124,7 +124,8 @@ const limitWords: Record<AxialLimit['key'], { what: string; harm: string; wayOut
   ribRun: {
     what: 'the ribs bear for long at this speed',
     harm: 'they run hot and score',
-    wayOut: 'Let a ball, tapered or spherical roller bearing take the axial load; for short moments twice as much passes.',
+    wayOut:
+      'Let a ball, tapered or spherical roller bearing take the axial load; for short moments twice as much passes.',
   },
   setScrews: {
     what: 'set screws hold',

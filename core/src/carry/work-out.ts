@@ -160,9 +160,7 @@ function carry(position: Position, bearing: ResolvedBearing, ratings: Ratings, p
   const stepped = position.load.steps.length > 0
   const acting = actingLoads(position, bearing, preloadN)
   // No load wears nothing and is refused by the formula; a step without one counts in time only.
-  const each = acting.map((one) =>
-    one.radialN + one.axialN === 0 ? unloaded : equivalentOf(one, bearing, ratings),
-  )
+  const each = acting.map((one) => (one.radialN + one.axialN === 0 ? unloaded : equivalentOf(one, bearing, ratings)))
   const [only] = each
   return {
     acting,

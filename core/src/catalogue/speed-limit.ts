@@ -5,11 +5,7 @@ import type { BearingType, Closure } from '../model/bearing-type.ts'
 const rubbingLimit = 300_000
 
 /** Limit of pitch diameter times speed for a type, mm/min. Guidance; a maker's limit overrides it. */
-export function speedLimit(
-  type: BearingType,
-  lubrication: 'grease' | 'oil-bath',
-  closure: Closure = 'open',
-): number {
+export function speedLimit(type: BearingType, lubrication: 'grease' | 'oil-bath', closure: Closure = 'open'): number {
   const row = limits.rows.find(([name]) => name === type)
   if (!row) throw new Error(`no speed limit for ${type}`)
   const ofType = Number(row[limits.columns.indexOf(lubrication)])

@@ -54,9 +54,8 @@ export function workOutDiagnose(
 
 function frequenciesOf({ interior }: ResolvedBearing, speedRpm: number): DefectFrequencies | null {
   const { elements, elementDiameterMm, pitchDiameterMm, contactAngleDeg } = interior
-  return attempt(() =>
-    defectFrequencies({ elements, elementDiameterMm, pitchDiameterMm, contactAngleDeg, speedRpm }),
-  ).value
+  return attempt(() => defectFrequencies({ elements, elementDiameterMm, pitchDiameterMm, contactAngleDeg, speedRpm }))
+    .value
 }
 
 /** The facts as the ranking takes them; one beyond what it takes is left out rather than bent. */

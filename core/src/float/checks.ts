@@ -32,7 +32,8 @@ function clearanceChecks(position: Position, bearing: ResolvedBearing, clearance
     field: running ? 'float.innerC' : 'seat.loadCase',
   }
   if (judgedUm >= 0) return running ? [now('clearance', 'go', words.clearanceLeft(judgedUm), rest)] : []
-  if (lifeShare === null) return [unknown('clearance', words.preloadUnjudged(judgedUm), { ...rest, field: 'load.radialN' })]
+  if (lifeShare === null)
+    return [unknown('clearance', words.preloadUnjudged(judgedUm), { ...rest, field: 'load.radialN' })]
   if (lifeShare >= leastShare)
     return running ? [now('clearance', 'go', words.touchOfPreload(judgedUm, lifeShare), rest)] : []
   const { innerC, outerC } = runningTemperatures(position)
@@ -101,8 +102,7 @@ function roleChecks({ float: given, seat }: Position, bearing: ResolvedBearing):
   if (given.role !== 'floating') return []
   if (inside && !floatsInside(bearing))
     return [now('role', 'stop', words.cannotFloatInside(bearing.row.type), { field: 'float.floatsIn' })]
-  if (!inside && seat.slides === 'none')
-    return [now('role', 'stop', words.floatsNowhere, { field: 'seat.slides' })]
+  if (!inside && seat.slides === 'none') return [now('role', 'stop', words.floatsNowhere, { field: 'seat.slides' })]
   return [now('role', 'go', words.floats(inside))]
 }
 

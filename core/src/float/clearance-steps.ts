@@ -73,8 +73,7 @@ export function clearanceSteps(
     return value && spanOf(value.minUm, value.maxUm)
   }
   const measured = given.measuredUm
-  const initial =
-    measured === null ? boxOf(decoded.clearanceClass) : spanOf(measured, measured)
+  const initial = measured === null ? boxOf(decoded.clearanceClass) : spanOf(measured, measured)
   if (!initial) return null
   const { innerC, outerC } = runningTemperatures(position)
   const lossOf = (which: Which) => {

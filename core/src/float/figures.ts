@@ -109,7 +109,10 @@ function mountedFigure({ onShaft, mounted }: ClearanceSteps): Figure {
   }
 }
 
-function operatingFigure(position: Position, { bearing, steps: clearance, fits, clearance: judged }: FloatOutcome): Figure {
+function operatingFigure(
+  position: Position,
+  { bearing, steps: clearance, fits, clearance: judged }: FloatOutcome,
+): Figure {
   const given = { ...position.float, ...runningTemperatures(position) }
   const fromGrease = position.float.outerC === null && given.outerC !== null
   const missing: Missing[] = []
@@ -192,8 +195,7 @@ function classFigure(
       symbol: '',
       quantity: 'deviation',
       value: span(one),
-      from:
-        one.least >= 0 ? 'keeps clearance' : one.probable >= 0 ? 'gone at the tight side' : 'probably preloaded',
+      from: one.least >= 0 ? 'keeps clearance' : one.probable >= 0 ? 'gone at the tight side' : 'probably preloaded',
     })),
     source: 'ISO 5753-1, followed through fits and heat; ISO/TS 16281 for the life',
     validity:
@@ -266,10 +268,48 @@ function growthFigure({ float: given }: Position, outcome: GrowthOutcome | null)
           practice('inches per foot', grown.perFootMm),
           practice('whole temperature', grown.absoluteMm),
           practice('room to leave', grown.recommendedMm),
-          { label: 'expansion, per million and degree', symbol: '\\alpha', quantity: 'ratio' as const, value: number(alpha * 1e6), precision: { decimals: 1 }, from: shaftMaterialWords[given.shaftMaterial] },
-          ...(given.spanMm === null ? [] : [{ label: 'bearing span', symbol: 'L', quantity: 'length' as const, value: number(given.spanMm), precision: { decimals: 0 }, from: 'typed' }]),
-          ...(given.assemblyC === null ? [] : [{ label: 'shaft at assembly', symbol: 't_{assembly}', quantity: 'temperature' as const, value: number(given.assemblyC), from: 'typed' }]),
-          ...(given.hottestC === null ? [] : [{ label: 'shaft at its hottest', symbol: 't_{hot}', quantity: 'temperature' as const, value: number(given.hottestC), from: 'typed' }]),
+          {
+            label: 'expansion, per million and degree',
+            symbol: '\\alpha',
+            quantity: 'ratio' as const,
+            value: number(alpha * 1e6),
+            precision: { decimals: 1 },
+            from: shaftMaterialWords[given.shaftMaterial],
+          },
+          ...(given.spanMm === null
+            ? []
+            : [
+                {
+                  label: 'bearing span',
+                  symbol: 'L',
+                  quantity: 'length' as const,
+                  value: number(given.spanMm),
+                  precision: { decimals: 0 },
+                  from: 'typed',
+                },
+              ]),
+          ...(given.assemblyC === null
+            ? []
+            : [
+                {
+                  label: 'shaft at assembly',
+                  symbol: 't_{assembly}',
+                  quantity: 'temperature' as const,
+                  value: number(given.assemblyC),
+                  from: 'typed',
+                },
+              ]),
+          ...(given.hottestC === null
+            ? []
+            : [
+                {
+                  label: 'shaft at its hottest',
+                  symbol: 't_{hot}',
+                  quantity: 'temperature' as const,
+                  value: number(given.hottestC),
+                  from: 'typed',
+                },
+              ]),
         ]
       : [],
     source: 'Linear expansion; the other practices are the trade’s',

@@ -123,7 +123,13 @@ export function operatingClearance(input: OperatingClearanceInput): OperatingCle
   const stack = stackOf(input)
   const { initialUm, innerC, outerC, referenceC = 20, shaftInterferenceUm, housingInterferenceUm } = input
   const cold = innerExpansion(stack, shaftInterferenceUm) + outerContraction(stack, housingInterferenceUm)
-  const hotShaftInterferenceUm = warmInterference('shaft', shaftInterferenceUm, stack.shaft, stack.d, innerC - referenceC)
+  const hotShaftInterferenceUm = warmInterference(
+    'shaft',
+    shaftInterferenceUm,
+    stack.shaft,
+    stack.d,
+    innerC - referenceC,
+  )
   const hotHousingInterferenceUm = warmInterference(
     'housing',
     housingInterferenceUm,

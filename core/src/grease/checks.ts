@@ -42,9 +42,7 @@ function serviceChecks({ serviceC, service }: GreaseOutcome): Check[] {
     const rest = { values: { serviceC, limitC: limit.limitC, kind: limit.kind }, field: 'grease.runningC' }
     const key = `${limit.part}Temperature`
     if (serviceC > limit.limitC) return [now(key, 'stop', words.tooHotFor(serviceC, limit), rest)]
-    return serviceC > limit.limitC - nearK
-      ? [now(key, 'watch', words.nearlyTooHotFor(serviceC, limit), rest)]
-      : []
+    return serviceC > limit.limitC - nearK ? [now(key, 'watch', words.nearlyTooHotFor(serviceC, limit), rest)] : []
   })
 }
 

@@ -33,11 +33,13 @@ export const noFilm = (kappa: number): Saying => ({
 })
 export const noFilmAtCrawl = (kappa: number): Saying => ({
   reason: `${ratio(kappa)}: so slow that no oil makes a film.`,
-  wayOut: 'Take a grease with EP or solid lubricant and a thick base oil, keep the static safety high, and watch for wear.',
+  wayOut:
+    'Take a grease with EP or solid lubricant and a thick base oil, keep the static safety high, and watch for wear.',
 })
 export const tooStiffToStart = (cst: number, atC: number): Saying => ({
   reason: `At ${celsius(atC)} the base oil has ${inSentence(cst, 'viscosity', 2)}: the film is not the trouble, starting and feeding are.`,
-  wayOut: 'Take a grease for low temperatures, whose starting torque its maker gives for this cold, or warm the housing before the start.',
+  wayOut:
+    'Take a grease for low temperatures, whose starting torque its maker gives for this cold, or warm the housing before the start.',
 })
 
 export const greaseEvery = (hoursH: number): Saying => ({

@@ -100,8 +100,7 @@ function missingFor(position: Position, bearing: ResolvedBearing | null): Missin
   const missing: Missing[] = []
   if (!bearing) missing.push({ field: 'bearing.designation', label: 'the bearing' })
   if (!runningSpeed(position)) missing.push({ field: 'load.speedRpm', label: 'the speed' })
-  if (position.grease.runningC === null)
-    missing.push({ field: 'grease.runningC', label: 'the running temperature' })
+  if (position.grease.runningC === null) missing.push({ field: 'grease.runningC', label: 'the running temperature' })
   return missing
 }
 

@@ -48,7 +48,9 @@ function designationFigure({ bearing }: Position, lookup: BearingLookup): Figure
             ['bore', boreWords[decoded.boreShape], 'boreShape'],
           ] as const
         ).map(([label, value, field]) =>
-          decoded.assumed.includes(field) ? said(label, decoded.unknown.length > 0 ? '?' : value, unsaid) : said(label, value), // prettier-ignore
+          decoded.assumed.includes(field)
+            ? { ...said(label, decoded.unknown.length > 0 ? '?' : value, unsaid), assumed: true }
+            : said(label, value),
         ),
         ...decoded.features.map((feature) => said('suffix', feature.replace(/-/g, ' '))),
         ...decoded.unknown.map((part) => said('not read', part)),
@@ -78,7 +80,11 @@ function closureSaid({ closure, closedSides }: { closure: keyof typeof closureWo
 function sizeFigure({ bearing: { row } }: Found): Figure {
   const width = overallWidth(row)
   const length = (label: string, symbol: string, value: number): Given =>
-    givenOf('length', { decimals: Number.isInteger(value) ? 0 : 2 }, 'catalogue of standard sizes')(label, symbol, value)
+    givenOf('length', { decimals: Number.isInteger(value) ? 0 : 2 }, 'catalogue of standard sizes')(
+      label,
+      symbol,
+      value,
+    )
   return {
     label: 'Size',
     symbol: 'd \\times D \\times B',

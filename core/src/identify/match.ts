@@ -35,6 +35,8 @@ export interface Candidate {
   /** How far the readings are off, µm; those on the wrong side of wear count threefold. */
   misfitUm: number
   reason: string
+  /** What the eye tells it by from others of the size. */
+  tell: string
 }
 
 export interface Match {
@@ -81,6 +83,7 @@ export function match(input: MatchInput, catalogue: Catalogue): Match {
       scoreUm: score,
       misfitUm: misfit,
       reason: reasonFor(row, measured),
+      tell: tellBy(row).trim(),
     })),
     inchSuspected: suspectsInch(measured, best[0]?.row),
     spreadMm: Math.max(...(['boreMm', 'odMm'] as const).map((name) => spread(input[name]))),

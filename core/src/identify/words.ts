@@ -12,7 +12,11 @@ export const notInTables = (normal: string, fix: string): Saying => ({
   wayOut: fix,
 })
 
-const assumedWords: Record<AssumedField, string> = { clearanceClass: 'clearance', closure: 'closure', boreShape: 'bore' }
+const assumedWords: Record<AssumedField, string> = {
+  clearanceClass: 'clearance',
+  closure: 'closure',
+  boreShape: 'bore',
+}
 export const partsUnread = (unknown: readonly string[], assumed: readonly AssumedField[]): Saying => ({
   reason: `${unknown.join(', ')} is not read, so ${assumed.map((name) => assumedWords[name]).join(', ') || 'nothing more'} cannot be taken as confirmed.`,
   wayOut: 'Look at the bearing: closure on both sides, bore at both faces, clearance with a feeler or on the box.',

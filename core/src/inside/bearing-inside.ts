@@ -117,14 +117,22 @@ export function resolveInside(input: InsideInput): Inside {
   const { bearingType, arrangement = 'single', radialN, axialN = 0, ribs = 'none', operatingClearanceUm = 0 } = input
   const ball = isBall(bearingType)
   if (bearingType === 'thrust-ball')
-    throw refuse('bearingType', bearingType, 'a radial bearing: in a thrust ball bearing every ball carries Fa/(Z sin α)')
+    throw refuse(
+      'bearingType',
+      bearingType,
+      'a radial bearing: in a thrust ball bearing every ball carries Fa/(Z sin α)',
+    )
   const selfAligning = bearingType === 'self-aligning-ball'
   const rows = input.rows ?? (selfAligning || bearingType === 'spherical-roller' ? 2 : 1)
   const rowsAllowed = rowsOf[bearingType]
   if (!rowsAllowed.includes(rows)) throw refuse('rows', rows, `one of ${rowsAllowed.join(', ')} for ${bearingType}`)
   const pairable = (bearingType === 'angular-contact-ball' || bearingType === 'tapered-roller') && rows === 1
   if (arrangement !== 'single' && !pairable)
-    throw refuse('arrangement', arrangement, 'single: only single-row angular contact and tapered bearings stand in pairs')
+    throw refuse(
+      'arrangement',
+      arrangement,
+      'single: only single-row angular contact and tapered bearings stand in pairs',
+    )
   const interior = checkInterior({
     bearingType,
     rows,
@@ -209,7 +217,10 @@ function checkClearance(inside: Inside, clearanceUm: number): void {
   const { pitchDiameterMm, ball, alphaRad } = inside
   const [least, most] = clearanceDomain(inside, 5 * pitchDiameterMm)
   if (clearanceUm >= least && clearanceUm <= most) return
-  const why = ball && most < 5 * pitchDiameterMm ? `; a ball leaves its grooves at ${(1000 * grooveDistance(inside) * Math.cos(alphaRad)).toFixed(0)} µm` : ''
+  const why =
+    ball && most < 5 * pitchDiameterMm
+      ? `; a ball leaves its grooves at ${(1000 * grooveDistance(inside) * Math.cos(alphaRad)).toFixed(0)} µm`
+      : ''
   throw refuse(
     'operatingClearanceUm',
     clearanceUm,
@@ -228,18 +239,27 @@ function checkLoads(inside: Inside): void {
   const { bearingType, radialN, axialN, ribs, open, alphaRad } = inside
   if (radialN + axialN < 1) throw refuse('radialN', radialN, 'at least 1 N together with axialN')
   const most = 5 * staticRatingOf(inside)
-  for (const [field, load] of [['radialN', radialN], ['axialN', axialN]] as const) // prettier-ignore
+  for (const [field, load] of [
+    ['radialN', radialN],
+    ['axialN', axialN],
+  ] as const)
+    // prettier-ignore
     if (load > most) throw refuse(field, load, `at most 5 C0, ${most.toFixed(0)} N; check its unit`)
   const radialOnly =
     bearingType === 'needle-roller' ||
     bearingType === 'toroidal-roller' ||
     (bearingType === 'cylindrical-roller' && ribs === 'none')
-  if (radialOnly && axialN > 0) throw refuse('axialN', axialN, `0 N: a ${bearingType} without ribs carries no axial load`)
+  if (radialOnly && axialN > 0)
+    throw refuse('axialN', axialN, `0 N: a ${bearingType} without ribs carries no axial load`)
   if (ribs === 'both-rings' && bearingType === 'cylindrical-roller' && axialN > 0.5 * radialN)
     throw refuse('axialN', axialN, `at most half the radial load, ${0.5 * radialN} N, on ribs`)
   const least = (inside.ball ? 0.9 : 1.05) * radialN * Math.tan(alphaRad)
   if (open && axialN < least)
-    throw refuse('axialN', axialN, `at least ${least.toFixed(0)} N: an open row slides off under less; see load.induced`)
+    throw refuse(
+      'axialN',
+      axialN,
+      `at least ${least.toFixed(0)} N: an open row slides off under less; see load.induced`,
+    )
 }
 
 /** The interior as the ratings take it, with some rows. */

@@ -45,7 +45,11 @@ const golden = (Math.sqrt(5) - 1) / 2
 export function bestClearance(input: BestClearanceInput): BestClearance {
   const inside = resolveInside(input)
   if (inside.open)
-    throw refuse('arrangement', inside.arrangement, 'back-to-back or face-to-face: the axial load sets the clearance of an open row')
+    throw refuse(
+      'arrangement',
+      inside.arrangement,
+      'back-to-back or face-to-face: the axial load sets the clearance of an open row',
+    )
   const life = lifeAtClearance(inside, input)
   const at = (um: number) => life.at(um).millionRevs
   const [lo, hi] = clearanceDomain(inside, 40 + 2 * inside.pitchDiameterMm)

@@ -28,8 +28,7 @@ export function pointPressure({ sumPerMm, axisRatio: chi, k, e }: PointContact, 
   const size = Math.cbrt((3 * compliance * loadN) / sumPerMm)
   const semiMajorMm = Math.cbrt((2 * chi ** 2 * e) / Math.PI) * size
   const semiMinorMm = Math.cbrt((2 * e) / (Math.PI * chi)) * size
-  const approachMm =
-    ((2 * k) / Math.PI) * Math.cbrt(Math.PI / (2 * chi ** 2 * e)) * size ** 2 * (sumPerMm / 2)
+  const approachMm = ((2 * k) / Math.PI) * Math.cbrt(Math.PI / (2 * chi ** 2 * e)) * size ** 2 * (sumPerMm / 2)
   return {
     pressureMPa: loadN > 0 ? (3 * loadN) / (2 * Math.PI * semiMajorMm * semiMinorMm) : 0,
     semiMajorMm,

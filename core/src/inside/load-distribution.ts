@@ -140,7 +140,8 @@ function describeBalls(field: BallField, place: Place): Described {
     return { maxPressureMPa: pressureMPa, footprintAcrossMm: 2 * semiMajorMm, footprintAlongMm: 2 * semiMinorMm }
   }
   const [inner, outer] = [footprint('inner'), footprint('outer')]
-  const bearable = inside.bearingType === 'self-aligning-ball' ? pressureLimits['self-aligning-ball'] : pressureLimits.ball
+  const bearable =
+    inside.bearingType === 'self-aligning-ball' ? pressureLimits['self-aligning-ball'] : pressureLimits.ball
   const fourPoint = inside.bearingType === 'four-point-ball'
   return {
     ...share,
@@ -183,7 +184,9 @@ function describeRollers(field: RollerField, place: Place): Described {
   })
   const [inner, outer] = [footprint(curvatures.inner), footprint(curvatures.outer)]
   const { rowShare, elementsLoaded } = shared(loads)
-  const peaks = Array.from(top, (q, k) => (q >= peak * (1 - unloaded) ? Math.abs((2 * (placesMm[k] ?? 0)) / elementLengthMm) : Infinity))
+  const peaks = Array.from(top, (q, k) =>
+    q >= peak * (1 - unloaded) ? Math.abs((2 * (placesMm[k] ?? 0)) / elementLengthMm) : Infinity,
+  )
   return {
     rowShare,
     elementsLoaded,

@@ -61,7 +61,10 @@ export interface LifeAtClearance {
  * Balls meet ISO 281 by themselves. For rollers ISO/TS 16281 says what clearance, tilt and ring cost, and ISO 281 the level:
  * L = strict · L10 / strict at home, at home being no clearance, no tilt and the load P.
  */
-export function lifeAtClearance(inside: Inside, { rotatingRing = 'inner', dynamicRatingN: given }: Judged): LifeAtClearance {
+export function lifeAtClearance(
+  inside: Inside,
+  { rotatingRing = 'inner', dynamicRatingN: given }: Judged,
+): LifeAtClearance {
   const exponent = lifeExponent(inside.bearingType)
   const dynamicRatingN = given ?? dynamicRatingOf(inside)
   const ribbed = inside.bearingType === 'cylindrical-roller' && inside.ribs === 'both-rings'

@@ -28,7 +28,11 @@ export function rollerField(inside: Inside): RollerField {
 }
 
 /** Approach of a roller's middle, mm, as constant + slope · cos φ. */
-function approachOf({ inside }: RollerField, row: number, { radialMm, axialMm }: Place): [fixed: number, slope: number] {
+function approachOf(
+  { inside }: RollerField,
+  row: number,
+  { radialMm, axialMm }: Place,
+): [fixed: number, slope: number] {
   const { alphaRad, signs, places, clearanceMm, tiltRad, pitchDiameterMm } = inside
   const [cos, sin] = [Math.cos(alphaRad), Math.sin(alphaRad) * (signs[row] ?? 1)]
   return [

@@ -25,6 +25,8 @@ export interface StepState {
   done: SignedEntry | null
   /** Left out on purpose, with who said why; null where it is done or still to do. */
   skipped: Extract<SignedEntry, { kind: 'skipped' }> | null
+  /** What it waits for before it may begin: the lock-out, or the steps before the hand-over. */
+  waits: readonly string[]
   /** What still stands in the way of its being done, in words. */
   blockers: string[]
   /** `watch` where it is done with a reading out of limits: it stays marked. */
@@ -56,13 +58,9 @@ export function isOutOfLimits(
           (reading.high !== null && answer.value > reading.high + slack(reading)))
       )
     case 'text':
-      return (
-        reading.expected !== null && answer.text !== null && plain(answer.text) !== plain(reading.expected)
-      )
+      return reading.expected !== null && answer.text !== null && plain(answer.text) !== plain(reading.expected)
     case 'designation':
-      return (
-        reading.expected !== null && answer.text !== null && !saysTheSame(answer.text, reading.expected, catalogue)
-      )
+      return reading.expected !== null && answer.text !== null && !saysTheSame(answer.text, reading.expected, catalogue)
     case 'yes':
       return answer.text !== null && answer.text !== (reading.expected ?? 'yes')
     default:
@@ -143,6 +141,7 @@ function stepState(
     heat,
     done,
     skipped,
+    waits,
     blockers,
     state: done ? (marked ? 'watch' : 'go') : skipped ? 'skipped' : entries.length > 0 ? 'begun' : 'open',
   }

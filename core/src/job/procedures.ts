@@ -87,7 +87,6 @@ export function takeOff(holding: Holding, tapered: boolean): Procedure {
   }
 }
 
-
 export const hotMount: Procedure = {
   does: [
     'Wipe and oil the seat; rehearse the way; nut and spacer to hand.',

@@ -27,18 +27,22 @@ export const JobReading = z.strictObject({
 })
 export type JobReading = z.infer<typeof JobReading>
 
+/** No ring on a heater is meant to be hotter, °C. */
+const hottestRingC = 120
+const celsius = z.number().min(-20).max(hottestRingC)
+
 /** What the heat clock holds a ring against. */
 export const HeatTarget = z.strictObject({
   /** Below this the ring grabs, °C. */
-  slidesC: z.number(),
+  slidesC: celsius,
   /** From here up it still seats with its room after what is lost on the way, °C; null in jobs of before. */
-  liftC: z.number().nullable().default(null),
-  aimC: z.number(),
-  limitC: z.number(),
-  roomC: z.number(),
-  differenceK: z.number(),
-  massKg: z.number(),
-  areaMm2: z.number(),
+  liftC: celsius.nullable().default(null),
+  aimC: celsius,
+  limitC: celsius,
+  roomC: z.number().min(-20).max(60),
+  differenceK: z.number().min(1).max(100),
+  massKg: z.number().min(0.001).max(100_000),
+  areaMm2: z.number().min(10).max(1e9),
 })
 export type HeatTarget = z.infer<typeof HeatTarget>
 

@@ -21,7 +21,11 @@ const BearingFields = z.strictObject({
   requiredClosure: Closure.nullable().default(null).meta({ title: 'Closure called for' }),
   requiredBore: z.enum(['cylindrical', 'tapered']).nullable().default(null).meta({ title: 'Bore called for' }),
   requiredCage: z.enum(cageMaterials).nullable().default(null).meta({ title: 'Cage called for' }),
-  requiredPrecision: z.enum(['normal', 'P6', 'P5', 'P4']).nullable().default(null).meta({ title: 'Tolerance class called for' }),
+  requiredPrecision: z
+    .enum(['normal', 'P6', 'P5', 'P4'])
+    .nullable()
+    .default(null)
+    .meta({ title: 'Tolerance class called for' }),
   hottestRingC: quantity(z.number().min(0).max(300), 'Hottest ring temperature', 'temperature', '°C'),
   makerDynamicN: quantity(z.number().gt(0).max(1e8), 'Maker’s basic dynamic load rating C', 'force', 'N'),
   makerStaticN: quantity(z.number().gt(0).max(1e8), 'Maker’s basic static load rating C0', 'force', 'N'),
@@ -165,11 +169,11 @@ const FloatFields = z.strictObject({
   innerC: quantity(z.number().min(-60).max(350), 'Inner ring, running', 'temperature', '°C'),
   outerC: quantity(z.number().min(-60).max(350), 'Outer ring, running', 'temperature', '°C'),
   measuredUm: quantity(z.number().min(-500).max(5000), 'Clearance measured before mounting', 'deviation', 'µm'),
-  shaftMaterial: z.enum(['carbon-steel', 'stainless-austenitic']).default('carbon-steel').meta({ title: 'Shaft material' }),
-  housingMaterial: z
-    .enum(['steel', 'cast-iron', 'aluminium'])
-    .default('cast-iron')
-    .meta({ title: 'Housing material' }),
+  shaftMaterial: z
+    .enum(['carbon-steel', 'stainless-austenitic'])
+    .default('carbon-steel')
+    .meta({ title: 'Shaft material' }),
+  housingMaterial: z.enum(['steel', 'cast-iron', 'aluminium']).default('cast-iron').meta({ title: 'Housing material' }),
   housingWallMm: quantity(z.number().min(0.5).max(1000), 'Housing wall round the bearing', 'length', 'mm'),
   role: z.enum(['locating', 'floating']).nullable().default(null).meta({ title: 'This end is' }),
   floatsIn: z.enum(['housing', 'bearing']).default('housing').meta({ title: 'Floats in' }),
@@ -223,7 +227,10 @@ const GreaseFields = z.strictObject({
     .meta({ title: 'Contamination' }),
   moisture: z.enum(['dry', 'humid', 'condensation', 'wet']).default('dry').meta({ title: 'Moisture' }),
   vibration: z.enum(['low', 'medium', 'high']).default('low').meta({ title: 'Vibration' }),
-  orientation: z.enum(['horizontal', 'inclined', 'vertical']).default('horizontal').meta({ title: 'Shaft orientation' }),
+  orientation: z
+    .enum(['horizontal', 'inclined', 'vertical'])
+    .default('horizontal')
+    .meta({ title: 'Shaft orientation' }),
   port: z.enum(['side', 'centre']).default('side').meta({ title: 'Grease goes in' }),
   gramsPerStroke: quantity(z.number().min(0.05).max(20), 'Grease gun output per stroke', 'gunStroke', 'g'),
   sealMaterial: z.enum(sealMaterials).nullable().default(null).meta({ title: 'Seal material' }),

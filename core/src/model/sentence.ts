@@ -59,4 +59,6 @@ function precisionOf(
 
 /** A sentence as another program reads it: metric, ordinary spaces, no markup. */
 export const plainSentence = (sentence: string): string =>
-  renderSentence(sentence, 'metric').replaceAll('\u2060', '').replace(/[\u00a0\u2009]/g, ' ')
+  renderSentence(sentence, 'metric')
+    .replaceAll('\u2060', '')
+    .replace(/[\u00a0\u2009]/g, ' ')

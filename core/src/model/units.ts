@@ -167,7 +167,9 @@ const plainFractions = (text: string): string =>
 /** Feet and inches, `1'6"` or `1 ft 6 1/2 in`, mm; null where there is no foot in it. */
 function readFeet(text: string): number | null {
   const match =
-    /^(\d+(?:\.\d+)?)\s*(?:'|′|ft|feet)\s*(?:(\d+(?:\.\d+)?)?(?:\s*(\d+)\/(\d+))?\s*(?:"|″|in|inch|inches)?)$/i.exec(text)
+    /^(\d+(?:\.\d+)?)\s*(?:'|′|ft|feet)\s*(?:(\d+(?:\.\d+)?)?(?:\s*(\d+)\/(\d+))?\s*(?:"|″|in|inch|inches)?)$/i.exec(
+      text,
+    )
   if (!match) return null
   const part = match[4] ? Number(match[3]) / Number(match[4]) : 0
   const inches = 12 * Number(match[1]) + Number(match[2] ?? 0) + part

@@ -1,8 +1,7 @@
 import type { MountOutcome } from './work-out.ts'
 
 /** Who has the last word, wherever a caution stands. */
-export const siteFirst =
-  'Site rules, the maker’s manual and local codes come first; the responsible person decides.'
+export const siteFirst = 'Site rules, the maker’s manual and local codes come first; the responsible person decides.'
 
 export const hotRing = 'Hot ring: insulated gloves, sleeves down, a clear way to the shaft.'
 export const implants =
@@ -25,7 +24,10 @@ const cold = [
   'Push on the ring that is being fitted, never through the rolling elements; no hammer on the bearing.',
   'Lock out and prove dead before opening the machine.',
 ]
-const taper = ['Never judge a mounted bearing by shaking it: feelers over the unloaded roller, rollers seated.', oilPressure]
+const taper = [
+  'Never judge a mounted bearing by shaking it: feelers over the unloaded roller, rollers seated.',
+  oilPressure,
+]
 
 /** Hazards of the way a ring is mounted. */
 export function mountCautions({ way, chilled }: MountOutcome): string[] {

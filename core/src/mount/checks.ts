@@ -7,8 +7,7 @@ export function mountChecks(outcome: MountOutcome): Check[] {
   const { bearing, holding, cannotHold } = outcome
   if (!bearing) return []
   // A pairing that cannot be is wrong as it stands.
-  if (cannotHold)
-    return [now('holding', 'stop', words.heldWrongly(holding, cannotHold), { field: 'mount.holding' })]
+  if (cannotHold) return [now('holding', 'stop', words.heldWrongly(holding, cannotHold), { field: 'mount.holding' })]
   const check = wayCheck(outcome)
   return check ? [check] : []
 }

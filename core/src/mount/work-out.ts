@@ -159,7 +159,9 @@ function hotMount({ mount }: Position, { decoded, row }: ResolvedBearing, shaft:
   }
 }
 
-const heaters: readonly HeatingTool[] = heatingTools.filter((tool) => !['press', 'oil-injection', 'cold'].includes(tool))
+const heaters: readonly HeatingTool[] = heatingTools.filter(
+  (tool) => !['press', 'oil-injection', 'cold'].includes(tool),
+)
 export const isHeater = (tool: HeatingTool): boolean => heaters.includes(tool)
 
 /** Whether a ring of this bore and force may be pressed at all. */
@@ -196,10 +198,7 @@ function pressForce({ seat }: Position, { row, interior }: ResolvedBearing, inte
 }
 
 /** Self-aligning balls go up by the turn of their nut: their clearance is too small for feelers. */
-function onTaper(
-  { row, decoded }: ResolvedBearing,
-  taper: 12 | 30,
-): Pick<MountOutcome, 'way' | 'nutTurn' | 'driveUp'> {
+function onTaper({ row, decoded }: ResolvedBearing, taper: 12 | 30): Pick<MountOutcome, 'way' | 'nutTurn' | 'driveUp'> {
   const nutTurn = row.type === 'self-aligning-ball' ? nutAngle(row.boreMm) : null
   if (nutTurn) return { way: 'nut-turned', nutTurn, driveUp: null }
   const tabled = row.type === 'spherical-roller' || row.type === 'toroidal-roller'
@@ -208,9 +207,7 @@ function onTaper(
   const clearanceClass = DriveUpInput.shape.clearanceClass.safeParse(decoded.clearanceClass)
   if (!tabled || !boreMm.success || !clearanceClass.success)
     return { way: 'driven-up', nutTurn: null, driveUp: { value: null, refusal: null } }
-  const { value, refusal } = attempt(() =>
-    driveUp({ boreMm: boreMm.data, taper, clearanceClass: clearanceClass.data }),
-  )
+  const { value, refusal } = attempt(() => driveUp({ boreMm: boreMm.data, taper, clearanceClass: clearanceClass.data }))
   return { way: 'driven-up', nutTurn: null, driveUp: { value, refusal } }
 }
 

@@ -113,9 +113,7 @@ function racewayChecks({ seat: { racewayHrc, racewayRaUm } }: Position, { bare }
       }),
     )
   } else if (racewayHrc > raceway.hardestHrc)
-    checks.push(
-      now('racewayHardness', 'watch', words.racewayTooHard(racewayHrc), { values: { racewayHrc }, field }),
-    )
+    checks.push(now('racewayHardness', 'watch', words.racewayTooHard(racewayHrc), { values: { racewayHrc }, field }))
   if (racewayRaUm !== null && racewayRaUm > raceway.roughestUm)
     checks.push(
       now('racewayRoughness', 'watch', words.racewayRough(racewayRaUm), {

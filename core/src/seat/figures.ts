@@ -72,8 +72,23 @@ function bareFigures(choice: SeatChoice, bare: BareSeat, position: Position): Re
       value: range(nominalMm + limits.lowerUm / 1000, nominalMm + limits.upperUm / 1000),
       formula: 'd + L \\;\\dots\\; d + U',
       givens: [
-        sizeGiven(bareWords[bare.kind], 'd', nominalMm, bare.kind === 'adapter-sleeve' && position.seat.sleeveShaftMm === null ? 'ISO 2982-1' : bare.kind === 'raceway' ? 'estimate' : 'typed'),
-        { label: `seat ${zone}`, symbol: 'L \\dots U', quantity: 'deviation', value: range(limits.lowerUm, limits.upperUm), from: 'ISO 286' },
+        sizeGiven(
+          bareWords[bare.kind],
+          'd',
+          nominalMm,
+          bare.kind === 'adapter-sleeve' && position.seat.sleeveShaftMm === null
+            ? 'ISO 2982-1'
+            : bare.kind === 'raceway'
+              ? 'estimate'
+              : 'typed',
+        ),
+        {
+          label: `seat ${zone}`,
+          symbol: 'L \\dots U',
+          quantity: 'deviation',
+          value: range(limits.lowerUm, limits.upperUm),
+          from: 'ISO 286',
+        },
         givenOf('deviation', { decimals: 1 }, `half of IT${formGrade}`)('round and parallel to', 't', formUm),
       ],
       source: 'ISO 286-1:2010; ISO 2982-1 for sleeves',
@@ -92,10 +107,7 @@ const sizeGiven = (label: string, symbol: string, nominalMm: number, from = 'cat
   from,
 })
 
-function zoneFigure(
-  choice: SeatChoice,
-  { seat: given }: Position,
-): Figure {
+function zoneFigure(choice: SeatChoice, { seat: given }: Position): Figure {
   const { seat, chosen, bare, missing, refusal, nominalMm, ringLoad, loadRatio } = choice
   const givens: Given[] = []
   if (nominalMm !== null)
@@ -122,7 +134,13 @@ function zoneFigure(
       from: 'Carry',
     })
   if (seat === 'housing')
-    givens.push({ label: 'housing', symbol: '', quantity: 'ratio', value: text(housingWords[given.housing]), from: 'typed' })
+    givens.push({
+      label: 'housing',
+      symbol: '',
+      quantity: 'ratio',
+      value: text(housingWords[given.housing]),
+      from: 'typed',
+    })
   return {
     label: seat === 'shaft' ? 'Shaft seat' : 'Housing seat',
     symbol: '\\text{zone}',
@@ -292,11 +310,7 @@ function othersFigure(choice: SeatChoice, chosen: Chosen, position: Position, be
   }
 }
 
-function remainingFigure(
-  position: Position,
-  shaft: SeatChoice,
-  { fit, work }: Remaining,
-): Figure {
+function remainingFigure(position: Position, shaft: SeatChoice, { fit, work }: Remaining): Figure {
   const turned = position.seat.finish === 'turned'
   const um = givenOf('deviation', { decimals: 1 })
   return {

@@ -122,7 +122,9 @@ export function classOf({ seat }: Position, bearing: ResolvedBearing | null): Cl
   const said = bearing?.decoded.features.find((one) => one.startsWith('precision-'))?.slice('precision-'.length)
   const inNumber = said === undefined ? null : said === 'P6X' ? 'P6' : said
   // The tables of rings end at P4; a P2 ring lies within them.
-  const known = (['normal', 'P6', 'P5', 'P4'] as const).find((one) => one === inNumber) ?? (inNumber === null ? undefined : ('P4' as const))
+  const known =
+    (['normal', 'P6', 'P5', 'P4'] as const).find((one) => one === inNumber) ??
+    (inNumber === null ? undefined : ('P4' as const))
   return { name: known ?? seat.toleranceClass ?? 'normal', inNumber, entered: seat.toleranceClass }
 }
 
@@ -283,11 +285,7 @@ function remainingOn(position: Position, bearing: ResolvedBearing | null, shaft:
 export const fitOf = ({ chosen, gauged }: SeatChoice): FitResult | null => gauged.actual ?? chosen?.fit ?? null
 
 /** What load and heat leave of a shaft fit. */
-export function workOf(
-  { load, seat: given }: Position,
-  { row, interior }: ResolvedBearing,
-  fit: FitResult,
-): FitAtWork {
+export function workOf({ load, seat: given }: Position, { row, interior }: ResolvedBearing, fit: FitResult): FitAtWork {
   return fitAtWork(fit, {
     boreMm: row.boreMm,
     loadLossUm: loadLoss(
@@ -346,4 +344,3 @@ function warmFit(position: Position, choice: SeatChoice): WarmFit | null {
     warmMaxUm: warm(fit.interferenceMaxUm),
   }
 }
-

@@ -32,7 +32,6 @@ export function lineChecks(
 const resolved = (lookup: BearingLookup | undefined): ResolvedBearing | null =>
   lookup?.kind === 'found' ? lookup.bearing : null
 
-
 function standingChecks({ supports, sections }: ShaftLine): Check[] {
   const lengthMm = sections.reduce((sum, one) => sum + one.lengthMm, 0)
   const off = supports.find(({ xMm }) => xMm < 0 || xMm > lengthMm)

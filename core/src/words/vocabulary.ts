@@ -28,7 +28,11 @@ export const closedWords: Words<Closure> = {
   'contact-seal': 'contact-sealed',
   'low-friction-seal': 'low-friction sealed',
 }
-export const cageWords: Words<(typeof cageMaterials)[number]> = { steel: 'steel', brass: 'brass', polyamide: 'polyamide' }
+export const cageWords: Words<(typeof cageMaterials)[number]> = {
+  steel: 'steel',
+  brass: 'brass',
+  polyamide: 'polyamide',
+}
 export const thickenerWords: Words<(typeof thickenerNames)[number]> = {
   lithium: 'lithium',
   'lithium-complex': 'lithium complex',

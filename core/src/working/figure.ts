@@ -14,6 +14,8 @@ export interface Given {
   precision?: Precision
   /** Where it came from: typed, a table, an estimate, another lens. */
   from: string
+  /** Nothing says so: it is only taken to be. */
+  assumed?: boolean
 }
 
 /** An input that is not there yet. */

@@ -17,9 +17,12 @@ import type { Gauge } from '../devices/gauge.ts'
 import { calcRoutes } from './calc-routes.ts'
 import { deviceRoutes } from './device-routes.ts'
 import type { Heater } from '../devices/heater.ts'
+import type { HeaterRuns } from '../devices/heater-runs.ts'
+import type { CalculationPool } from '../work/calculation-pool.ts'
 import type { JobWatch } from '../live/job-watch.ts'
 import { docsRoutes } from './docs-routes.ts'
 import { errorHandler } from './error-handler.ts'
+import { heaterRoutes } from './heater-routes.ts'
 import { healthRoutes } from './health-routes.ts'
 import { jobRoutes } from './job-routes.ts'
 import { registerRoutes } from './register-routes.ts'
@@ -31,6 +34,9 @@ export interface AppParts {
   references: References
   gauge: Gauge
   heater: Heater
+  /** Heaters that are on: stopping the server switches them off. */
+  runs: HeaterRuns
+  calculations: CalculationPool
   watch: JobWatch
   secret: string
   version: string
@@ -78,7 +84,17 @@ export function createApp({ log, webFolder, ...parts }: AppParts): Express {
   return app
 }
 
-function apiRoutes({ pool, references, gauge, heater, watch, secret, version }: Omit<AppParts, 'log' | 'webFolder'>) {
+function apiRoutes({
+  pool,
+  references,
+  gauge,
+  heater,
+  runs,
+  calculations,
+  watch,
+  secret,
+  version,
+}: Omit<AppParts, 'log' | 'webFolder'>) {
   const api = express.Router()
   api.use((_request, response, next) => {
     response.set('Cache-Control', 'no-store')
@@ -87,7 +103,7 @@ function apiRoutes({ pool, references, gauge, heater, watch, secret, version }: 
   api.use(healthRoutes(pool, version))
   api.use(docsRoutes(references, version))
   api.use(sameOrigin)
-  api.use(calcRoutes(references))
+  api.use(calcRoutes(references, calculations))
   api.use(rateLimit({ windowMs: 60_000, limit: 1200, legacyHeaders: false, standardHeaders: 'draft-8' }))
   const PgSession = connectPgSimple(session)
   api.use(
@@ -105,7 +121,8 @@ function apiRoutes({ pool, references, gauge, heater, watch, secret, version }: 
   api.use(sessionRoutes(pool))
   api.use(siteRoutes(pool, references))
   api.use(registerRoutes(pool, references))
-  api.use(jobRoutes(pool, references, watch, heater))
+  api.use(jobRoutes(pool, references, watch))
+  api.use(heaterRoutes(pool, references, runs, heater))
   api.use(deviceRoutes(pool, gauge))
   api.use((request) => {
     throw new NotFoundError('address', `/api${request.path}`)

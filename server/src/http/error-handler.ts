@@ -2,6 +2,7 @@ import type { ApiError } from '@yardfrost/contract'
 import { InputError } from '@yardfrost/core'
 import type { ErrorRequestHandler } from 'express'
 import type { Request } from 'express'
+import { BudgetError } from '../errors/budget-error.ts'
 import { AccessError } from '../errors/access-error.ts'
 import { ConflictError } from '../errors/conflict-error.ts'
 import { DeviceError } from '../errors/device-error.ts'
@@ -41,6 +42,9 @@ function answerTo(error: unknown, request: Request): Answer {
       status: 409,
       body: { error: { code: 'SAVED_SINCE', message: error.message, fix }, theirs: error.theirs },
     }
+  }
+  if (error instanceof BudgetError) {
+    return { status: 413, body: { error: { code: 'OVER_BUDGET', message: error.message, fix: error.fix } } }
   }
   if (error instanceof JobError) {
     const { code, message, fix } = error

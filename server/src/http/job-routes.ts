@@ -1,12 +1,10 @@
-import { AddEntries, AddJob, largestPhoto, MoveJob, photoTypes, PlanJob, PointThermometer } from '@yardfrost/contract'
-import { HeatTarget, InputError, parseInput, type References } from '@yardfrost/core'
+import { AddEntries, AddJob, largestPhoto, MoveJob, photoTypes, PlanJob } from '@yardfrost/contract'
+import { InputError, parseInput, type References } from '@yardfrost/core'
 import express, { Router, type Request } from 'express'
 import { fileTypeFromBuffer } from 'file-type'
 import type pg from 'pg'
 import { z } from 'zod'
-import { DeviceError } from '../errors/device-error.ts'
 import { NotFoundError } from '../errors/not-found-error.ts'
-import type { Heater } from '../devices/heater.ts'
 import { openEventStream } from '../live/event-stream.ts'
 import type { JobWatch } from '../live/job-watch.ts'
 import { jobCsv } from '../report/job-csv.ts'
@@ -19,27 +17,17 @@ const workerOf = (request: Request) => {
 }
 const jobIdOf = (request: Request): string => String(request.params['id'])
 
-/** @throws InputError for text that is no JSON */
-function readJson(text: string): unknown {
-  try {
-    return JSON.parse(text)
-  } catch (error) {
-    if (!(error instanceof SyntaxError)) throw error
-    throw new InputError({ code: 'UNREADABLE', field: 'target', value: text, allowed: 'JSON', fix: 'Send JSON.' })
-  }
-}
-
-/** Jobs of the site of whoever is signed in: made, worked on, watched, closed, exported; and the heater they use. */
-export function jobRoutes(pool: pg.Pool, references: References, watch: JobWatch, heater: Heater): Router {
+/** Jobs of the site of whoever is signed in: made, worked on, watched, closed, exported. */
+export function jobRoutes(pool: pg.Pool, references: References, watch: JobWatch): Router {
   const router = Router()
-  router.use(['/jobs', '/devices/heater', '/devices/thermometer'], signedIn(pool))
+  router.use('/jobs', signedIn(pool))
   for (const name of ['id', 'photoId'])
     router.param(name, (_request, _response, next, id: string) => {
       next(z.uuid().safeParse(id).success ? undefined : new NotFoundError('job', id))
     })
 
   router.get('/jobs', async (request, response) => {
-    response.json(await listJobs(pool, accountOf(request).siteId))
+    response.json(await listJobs(pool, references, accountOf(request).siteId))
   })
 
   router.post('/jobs', maySave, async (request, response) => {
@@ -54,7 +42,7 @@ export function jobRoutes(pool: pg.Pool, references: References, watch: JobWatch
   router.post('/jobs/:id/entries', maySave, async (request, response) => {
     const { entries } = parseInput(AddEntries, request.body, 'path')
     const by = accountOf(request).name
-    response.json(await addEntries(pool, workerOf(request), by, jobIdOf(request), entries))
+    response.json(await addEntries(pool, references, workerOf(request), by, jobIdOf(request), entries))
   })
 
   router.put('/jobs/:id/state', maySave, async (request, response) => {
@@ -132,26 +120,7 @@ export function jobRoutes(pool: pg.Pool, references: References, watch: JobWatch
 
   router.get('/jobs/:id/export.csv', async (request, response) => {
     const job = await getJob(pool, accountOf(request).siteId, jobIdOf(request))
-    response.type('text/csv').attachment(`job-${job.number}.csv`).send(jobCsv(job))
-  })
-
-  router.post('/devices/thermometer/readings', async (request, response) => {
-    const { piece, roomC } = parseInput(PointThermometer, request.body, 'path')
-    response.status(201).json({ shownC: await heater.infrared(piece, roomC) })
-  })
-
-  // The heater is on for as long as this stream is open: a tab that is closed switches it off.
-  router.get('/devices/heater', maySave, async (request, response) => {
-    const query = parseInput(z.strictObject({ piece: z.uuid(), target: z.string().max(1000) }), request.query)
-    const target = parseInput(HeatTarget, readJson(query.target), 'path')
-    const stream = openEventStream(request, response)
-    try {
-      await heater.run(query.piece, target, (sample) => stream.send('sample', sample), stream.signal)
-    } catch (error) {
-      if (!(error instanceof DeviceError)) throw error
-      stream.send('trouble', { message: error.message, fix: error.fix })
-    }
-    stream.end()
+    response.type('text/csv').attachment(`job-${job.number}.csv`).send(jobCsv(job, references.catalogue))
   })
 
   return router

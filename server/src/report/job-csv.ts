@@ -1,10 +1,11 @@
+import type { Catalogue } from '@yardfrost/core'
 import type { JobDetail } from '@yardfrost/contract'
 import { stringify } from 'csv-stringify/sync'
 import { progressOf } from '../store/jobs.ts'
 
 /** Readings of a job as CSV: what was asked, within what, what was read, by whom, when, and why it was accepted. */
-export function jobCsv(job: JobDetail): string {
-  const rows = progressOf(job).steps.flatMap(({ step, readings, done }) =>
+export function jobCsv(job: JobDetail, catalogue: Catalogue): string {
+  const rows = progressOf(job, catalogue).steps.flatMap(({ step, readings, done }) =>
     readings.map(({ reading, entry, isOut }) => ({
       job: job.number,
       machine: job.machine.tag,

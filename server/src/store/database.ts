@@ -7,7 +7,10 @@ pg.types.setTypeParser(pg.types.builtins.DATE, (day) => day)
 export type Db = pg.Pool | pg.PoolClient
 
 /** SQLSTATE classes and socket errors that mean the server is away, not that the query is wrong. */
-const awayCodes = new Set(['ECONNREFUSED', 'ECONNRESET', 'ENOENT', 'EPIPE', 'ETIMEDOUT', '57P01', '57P02', '57P03'])
+const awayCodes = new Set(['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ETIMEDOUT', '57P01', '57P02', '57P03'])
+/** A socket of the database that is not there; a missing file has the same code and is not the database. */
+const isMissingSocket = (error: Error, code: string) =>
+  code === 'ENOENT' && 'syscall' in error && error.syscall === 'connect'
 
 /** Whether an error says that the database does not answer. */
 export function isDatabaseAway(error: unknown): boolean {
@@ -15,6 +18,7 @@ export function isDatabaseAway(error: unknown): boolean {
   const code = 'code' in error ? String(error.code) : ''
   return (
     awayCodes.has(code) ||
+    isMissingSocket(error, code) ||
     code.startsWith('08') ||
     /Connection terminated|timeout exceeded when trying to connect|Client has encountered a connection error/.test(
       error.message,
@@ -27,6 +31,10 @@ export function isDatabaseAway(error: unknown): boolean {
 export function openPool(connectionString: string, onIdleError: (error: Error) => void): pg.Pool {
   const pool = new pg.Pool({ connectionString, max: 10, connectionTimeoutMillis: 4000, application_name: 'yardfrost' })
   pool.on('error', onIdleError)
+  // The pool listens to idle connections only; one that breaks while it is used fails its query, and must not end the process.
+  pool.on('connect', (client) => {
+    client.on('error', () => undefined)
+  })
   return pool
 }
 

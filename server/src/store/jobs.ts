@@ -5,11 +5,12 @@ import {
   composeJob,
   hasEnded,
   jobProgress,
+  type Catalogue,
   type JobEntry,
   type JobPosition,
   type JobProgress,
   type JobState,
-  type JobStep,
+  JobStep,
   type Position,
   type References,
 } from '@yardfrost/core'
@@ -81,8 +82,11 @@ const DetailRow = z
     }),
   )
 
-const SummaryRow = z.object(shared).transform((row) => {
-  const { steps, current } = progressOf({ steps: row.steps as JobStep[], entries: row.entries })
+const SummaryRow = z.object(shared)
+const stepsOf = z.array(JobStep)
+
+function summaryOf(row: z.output<typeof SummaryRow>, catalogue: Catalogue): JobSummary {
+  const { steps, current } = progressOf({ steps: stepsOf.parse(row.steps), entries: row.entries }, catalogue)
   return JobSummary.parse({
     ...row,
     machine: machineOf(row),
@@ -90,26 +94,33 @@ const SummaryRow = z.object(shared).transform((row) => {
     createdAt: row.created_at,
     endedAt: row.ended_at,
     stage: steps.find(({ step }) => step.key === current)?.step.title ?? null,
-    doneSteps: steps.filter(({ done }) => done).length,
+    doneSteps: steps.filter(({ done, skipped }) => done || skipped).length,
     steps: steps.length,
     who: row.entries.at(-1)?.by ?? null,
   })
-})
+}
 
 /** Where a job stands, from its entries. */
-export const progressOf = ({ steps, entries }: Pick<JobDetail, 'steps' | 'entries'>): JobProgress =>
+export const progressOf = (
+  { steps, entries }: Pick<JobDetail, 'steps' | 'entries'>,
+  catalogue: Catalogue,
+): JobProgress =>
   jobProgress(
     steps,
     entries.map(({ entry, by }) => ({ ...entry, by })),
+    catalogue,
   )
 
 /** Ended jobs that a list still shows. */
 const endedShown = 30
 
 /** Jobs of a site: every open one, and the last that ended. */
-export async function listJobs(db: Db, siteId: string): Promise<JobSummary[]> {
+export async function listJobs(db: Db, { catalogue }: References, siteId: string): Promise<JobSummary[]> {
   const { rows } = await db.query({ name: 'jobs.listJobs', text: sql.listJobs, values: [siteId, endedShown] })
-  return z.array(SummaryRow).parse(rows)
+  return z
+    .array(SummaryRow)
+    .parse(rows)
+    .map((row) => summaryOf(row, catalogue))
 }
 
 /** One job of a site with its entries in order. @throws NotFoundError */
@@ -137,7 +148,6 @@ export async function addJob(
       if (machine.id !== machineId) throw new NotFoundError('position', id)
       positions.push({ id, name, inputs, machine })
     }
-    const names = positions.map(({ name }) => name.toLowerCase())
     const steps = composeJob(positions, catalogue)
     const found = Object.fromEntries(positions.map(({ id, inputs }) => [id, inputs]))
     await db.query({ name: 'jobs.lockNumbers', text: sql.lockNumbers, values: [siteId] })
@@ -147,7 +157,7 @@ export async function addJob(
       values: [
         siteId,
         machineId,
-        `Change the bearing${names.length > 1 ? 's' : ''}, ${names.join(' and ')}`,
+        titleOf(positions.map(({ name }) => name.toLowerCase())),
         positionIds,
         JSON.stringify(steps),
         JSON.stringify(found),
@@ -165,6 +175,14 @@ export async function addJob(
     })
     return getJob(db, siteId, jobId)
   })
+}
+
+/** More names than this are counted instead. */
+const mostNamed = 3
+
+function titleOf(names: readonly string[]): string {
+  if (names.length > mostNamed) return `Change the bearings of ${names.length} positions`
+  return `Change the bearing${names.length > 1 ? 's' : ''}, ${names.join(' and ')}`
 }
 
 /** A job that others wait for until this transaction is over. @throws NotFoundError, JobError when it has ended */
@@ -189,6 +207,7 @@ async function openJob(db: pg.PoolClient, siteId: string, jobId: string): Promis
  */
 export async function addEntries(
   pool: pg.Pool,
+  { catalogue }: References,
   { siteId, accountId }: Worker,
   by: string,
   jobId: string,
@@ -199,13 +218,14 @@ export async function addEntries(
     const all = [...job.entries]
     const kept: KeptEntry[] = []
     const refused: EntriesKept['refused'] = []
+    let added = 0
     for (const entry of entries) {
       const before = all.find((one) => one.entry.id === entry.id)
       if (before) {
         kept.push(before)
         continue
       }
-      const refusal = refusalOf(entry, { ...job, entries: all })
+      const refusal = refusalOf(entry, { ...job, entries: all }, catalogue)
       if (refusal) {
         refused.push({ id: entry.id, ...refusal })
         continue
@@ -215,13 +235,18 @@ export async function addEntries(
         text: sql.addEntry,
         values: [entry.id, siteId, jobId, JSON.stringify(entry), accountId],
       })
-      // An id that another job has is no new entry.
-      if (!rows[0]) continue
+      // An id that another job has is no entry of this one; said, it is not lost without a word.
+      if (!rows[0]) {
+        refused.push({ id: entry.id, message: 'Another job has this entry', fix: 'Enter it again in this job.' })
+        continue
+      }
+      added++
       const one = { seq: Number(rows[0].seq), by, entry }
       all.push(one)
       kept.push(one)
     }
-    if (kept.length > 0 && job.state !== 'under-way') await move(db, jobId, 'under-way', null)
+    // Only new work moves a job: what is refused, or sent a second time, does not.
+    if (added > 0 && job.state !== 'under-way') await move(db, jobId, 'under-way', null)
     return { kept, refused }
   })
 }
@@ -230,6 +255,7 @@ export async function addEntries(
 function refusalOf(
   entry: JobEntry,
   job: Pick<JobDetail, 'steps' | 'entries'>,
+  catalogue: Catalogue,
 ): { message: string; fix: string } | null {
   const step = job.steps.find(({ key }) => key === entry.step)
   if (!step) return { message: `This job has no step ${entry.step}`, fix: 'Read the job again.' }
@@ -238,7 +264,7 @@ function refusalOf(
   if (entry.kind === 'acknowledged' && entry.caution >= step.cautions.length)
     return { message: `${step.title} has no caution ${entry.caution}`, fix: 'Read the job again.' }
   if (entry.kind !== 'done') return null
-  const { blockers } = progressOf(job).steps.find((one) => one.step.key === entry.step) ?? { blockers: [] }
+  const { blockers } = progressOf(job, catalogue).steps.find((one) => one.step.key === entry.step) ?? { blockers: [] }
   return blockers.length === 0
     ? null
     : { message: `${step.title} cannot be done: ${blockers.join(', ')}`, fix: 'Do what is missing, then mark it done.' }
@@ -301,8 +327,8 @@ export async function closeJob(
 ): Promise<JobDetail> {
   return inTransaction(pool, async (db) => {
     const job = await openJob(db, siteId, jobId)
-    const progress = progressOf(job)
-    const open = progress.steps.find(({ done }) => !done)
+    const progress = progressOf(job, catalogue)
+    const open = progress.steps.find(({ done, skipped }) => !done && !skipped)
     if (open) {
       throw new JobError(
         'NOT_READY',

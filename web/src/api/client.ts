@@ -2,6 +2,7 @@ import {
   Account,
   ApiError,
   EntriesKept,
+  HeaterRun,
   MachineDetail,
   ImportReport,
   JobDetail,
@@ -25,6 +26,7 @@ import {
   type SavePosition,
   type SaveShaft,
   type SignIn,
+  type StartHeaterRun,
   type TakeReading,
   type WalkAreas,
 } from '@yardfrost/contract'
@@ -193,6 +195,7 @@ export const api = {
   closeJob: async (id: string): Promise<JobDetail> => JobDetail.parse(await ask('POST', `/jobs/${id}/close`, {})),
   addPhoto: (id: string, photoId: string, photo: Blob) => ask('PUT', `/jobs/${id}/photos/${photoId}`, photo),
   /** What the infrared thermometer shows of a piece, °C, uncorrected. */
+  startHeater: async (order: StartHeaterRun) => HeaterRun.parse(await ask('POST', '/devices/heater-runs', order)),
   pointThermometer: async (point: PointThermometer): Promise<number> =>
     ThermometerReading.parse(await ask('POST', '/devices/thermometer/readings', point)).shownC,
 }

@@ -96,7 +96,14 @@ const { width, height } = useElementSize(frame)
 
 const section = computed(() => {
   const bearing = bench.bearing.value
-  return bearing && halfSection(bearing, drawnHolding(bench.inputs.value, bearing))
+  return (
+    bearing &&
+    halfSection(
+      bearing,
+      drawnHolding(bench.inputs.value, bearing),
+      bench.assessment.value.outcomes.seat.shaft.bare?.nominalMm ?? null,
+    )
+  )
 })
 const slides = computed(() => bench.inputs.value.seat.slides === 'outer')
 const pxPerMm = computed(() =>

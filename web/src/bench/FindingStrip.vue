@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Assessment, Lens } from '@yardfrost/core'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { lensNames } from './lens-names.ts'
@@ -11,7 +11,8 @@ const emit = defineEmits<{ go: [lens: Lens, field: string | null] }>()
 
 const format = useFormat()
 const worst = computed(() => assessment.findings[0])
-const others = computed(() => assessment.findings.length - 1)
+const others = computed(() => assessment.findings.slice(1))
+const open = ref(false)
 </script>
 
 <template>
@@ -21,8 +22,32 @@ const others = computed(() => assessment.findings.length - 1)
       <button type="button" class="where" :class="worst.verdict" @click="emit('go', worst.lens, worst.field ?? null)">
         {{ lensNames[worst.lens] }}
       </button>
-      <span class="what">{{ format.sentence(worst.reason) }} {{ format.sentence(worst.wayOut) }}</span>
-      <span v-if="others > 0" class="more quiet">and {{ others }} more</span>
+      <span class="what"
+        ><span v-if="worst.when === 'at-fitting'" class="label">At the next fitting: </span
+        >{{ format.sentence(worst.reason) }} {{ format.sentence(worst.wayOut) }}</span
+      >
+      <button
+        v-if="others.length > 0"
+        type="button"
+        class="more"
+        :aria-expanded="open"
+        data-test="more-findings"
+        @click="open = !open"
+      >
+        {{ open ? 'fewer' : `and ${others.length} more` }}
+      </button>
+      <ul v-if="open" class="others">
+        <li v-for="one in others" :key="`${one.lens}.${one.key}`">
+          <VerdictMark :state="one.verdict" :size="16" />
+          <button type="button" class="where" :class="one.verdict" @click="emit('go', one.lens, one.field ?? null)">
+            {{ lensNames[one.lens] }}
+          </button>
+          <span class="what"
+            ><span v-if="one.when === 'at-fitting'" class="label">At the next fitting: </span
+            >{{ format.sentence(one.reason) }}</span
+          >
+        </li>
+      </ul>
     </template>
     <template v-else-if="assessment.state === 'open'">
       <VerdictMark state="open" />
@@ -38,8 +63,9 @@ const others = computed(() => assessment.findings.length - 1)
 <style scoped>
 .strip {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  gap: 14px;
+  gap: 6px 14px;
   min-height: 44px;
   padding: 6px 18px;
   border-top: 1px solid var(--hair);
@@ -70,6 +96,29 @@ const others = computed(() => assessment.findings.length - 1)
 }
 
 .more {
+  min-height: 32px;
+  padding: 0 4px;
+  border: 0;
+  background: none;
+  color: var(--ink-2);
   white-space: nowrap;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
+}
+
+.others {
+  display: grid;
+  flex-basis: 100%;
+  gap: 6px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.others li {
+  display: flex;
+  align-items: baseline;
+  gap: 10px;
 }
 </style>

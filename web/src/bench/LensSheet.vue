@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { LensAssessment } from '@yardfrost/core'
+import { bySeverity, whens, type LensAssessment } from '@yardfrost/core'
 import { computed } from 'vue'
 import LensPages from './LensPages.vue'
 import { lensPages } from './lens-pages.ts'
@@ -18,8 +18,10 @@ const bench = useBench()
 const asked = computed(
   () => question || (lensPages[lens.lens]?.find(({ key }) => key === bench.pageOf(lens.lens))?.question ?? ''),
 )
-const order = { stop: 0, watch: 1, go: 2 }
-const checks = computed(() => [...lens.checks].sort((a, b) => order[a.verdict] - order[b.verdict]))
+/** What matters now first, worst first; then what matters at the next fitting; questions last. */
+const checks = computed(() =>
+  [...lens.checks].sort((a, b) => whens.indexOf(a.when) - whens.indexOf(b.when) || bySeverity(a, b)),
+)
 </script>
 
 <template>

@@ -36,9 +36,9 @@ export function overlayFor(
     case 'identify':
       return identifyOverlay(assessment.lenses.identify, bearing, section, words, name)
     case 'carry':
-      return carryOverlay(assessment.lenses.carry, inputs.load.axialWay, section, words, name)
+      return carryOverlay(assessment, inputs.load.axialWay, section, words, name)
     case 'seat':
-      return seatOverlay(assessment.lenses.seat, section, words, name)
+      return seatOverlay(assessment, section, words, name)
     case 'float':
       return floatOverlay(assessment.lenses.float, section, words, name)
     case 'grease':
@@ -46,7 +46,7 @@ export function overlayFor(
     case 'diagnose':
       return emptyOverlay(`Half-section of ${name}`)
     case 'mount':
-      return mountOverlay(assessment.lenses.mount, section, words, name, pxPerMm)
+      return mountOverlay(assessment, section, words, name, pxPerMm)
     default:
       return lens satisfies never
   }
@@ -71,7 +71,7 @@ function identifyOverlay(
       at: contactPoint(contact, 1),
       tone: 'frost',
       main: clearance,
-      sub: decoded.clearanceClass ? `clearance in the box, ${decoded.clearanceClass}` : 'clearance, none in the box',
+      sub: decoded.clearanceClass ? `initial clearance, ${decoded.clearanceClass}` : 'clearance, none in the box',
     })
   }
   const inside = inWords(figures['interior'], words)
@@ -99,19 +99,21 @@ const longestArrowPx = 130
 const shortestArrowPx = 34
 
 function carryOverlay(
-  { figures }: LensAssessment,
+  { lenses: { carry }, outcomes }: Assessment,
   axialWay: Position['load']['axialWay'],
   section: HalfSection,
   words: Words,
   name: string,
 ): Overlay {
-  const givens = figures['equivalent']?.givens ?? []
-  const force = (symbol: string) => {
-    const value = givens.find((one) => one.symbol === symbol)?.value
-    return value?.kind === 'number' ? value.number : 0
-  }
-  const radialN = force('F_r')
-  const axialN = force('F_a')
+  const { figures } = carry
+  const { carrying } = outcomes.carry
+  // Of a duty in steps the one that asks most is drawn.
+  const heaviest = carrying?.acting.reduce((most, one, index) =>
+    (carrying.each[index]?.equivalentN ?? 0) > (carrying.each[carrying.acting.indexOf(most)]?.equivalentN ?? 0)
+      ? one
+      : most,
+  )
+  const { radialN, axialN } = heaviest ?? { radialN: 0, axialN: 0 }
   const longest = Math.max(radialN, axialN, 1)
   const length = (load: number) => Math.max(shortestArrowPx, (load / longest) * longestArrowPx)
   const overlay = emptyOverlay(
@@ -141,7 +143,7 @@ function carryOverlay(
     })
   }
   const carries = radialN > 0 || axialN > 0
-  if (carries && !figures['life']?.refusal)
+  if (carries && !outcomes.carry.refusal)
     overlay.contactLines = section.contacts.map((contact) => ({
       from: contactPoint(contact, -1),
       to: contactPoint(contact, 1),
@@ -154,14 +156,28 @@ function carryOverlay(
       at: contactPoint(contact, 1),
       tone: 'ember',
       main: equivalent,
-      sub: 'equivalent load P',
+      sub: 'equivalent dynamic load P',
     })
   }
   return overlay
 }
 
-function seatOverlay({ figures }: LensAssessment, section: HalfSection, words: Words, name: string): Overlay {
+function seatOverlay(
+  { lenses: { seat: lens }, outcomes }: Assessment,
+  section: HalfSection,
+  words: Words,
+  name: string,
+): Overlay {
+  const { figures } = lens
   const overlay = emptyOverlay(`Seats of ${name}`)
+  const { bare, gauged: onGauge } = outcomes.seat.shaft
+  if (bare?.nominalMm != null && bare.limits) {
+    const limits = inWords(figures['shaftLimits'], words) ?? ''
+    const measured = onGauge.gauging ? ` gauged ${inWords(figures['shaftGauged'], words) ?? ''}` : ''
+    const at: Point = [section.inner.to * 0.82, bare.nominalMm / 2]
+    const sub = bare.kind === 'raceway' ? 'raceway on the shaft' : 'shaft under the sleeve'
+    overlay.callouts.push({ figure: 'shaftLimits', at, tone: 'ink', main: limits, sub: `${sub}, ${bare.zone ?? ''}${measured}` }) // prettier-ignore
+  }
   const seat = (which: 'shaft' | 'housing', y: number, ring: { from: number; to: number }) => {
     const fit = figures[`${which}Fit`]?.value
     const limits = figures[`${which}Limits`]
@@ -185,7 +201,7 @@ function seatOverlay({ figures }: LensAssessment, section: HalfSection, words: W
     })
   }
   seat('housing', section.odMm / 2, section.outer)
-  seat('shaft', section.boreMm / 2, section.inner)
+  if (!bare) seat('shaft', section.boreMm / 2, section.inner)
   return overlay
 }
 
@@ -199,7 +215,7 @@ function floatOverlay({ figures }: LensAssessment, section: HalfSection, words: 
       at: contactPoint(contact, 1),
       tone: 'frost',
       main: clearance,
-      sub: figures['operating']?.value ? 'clearance, running' : 'clearance, mounted and cold',
+      sub: figures['operating']?.value ? 'operating clearance, probably' : 'clearance, mounted and cold',
     })
   }
   const growth = figures['growth']?.value
@@ -210,7 +226,7 @@ function floatOverlay({ figures }: LensAssessment, section: HalfSection, words: 
       to: [section.inner.to * 0.9 * toward, (section.boreMm / 2) * 0.55],
       along: [toward, 0],
       lengthPx: 110,
-      text: `shaft grows ${inWords(figures['growth'], words) ?? ''}`,
+      text: `shaft expands ${inWords(figures['growth'], words) ?? ''}`,
       label: { dx: 0, dy: -10, anchor: toward > 0 ? 'start' : 'end' },
     })
   }
@@ -227,7 +243,7 @@ function greaseOverlay({ figures }: LensAssessment, section: HalfSection, words:
       at: [section.outer.to * 0.9, contact.at[1] + contact.radiusMm * 0.3],
       tone: 'ink',
       main: told,
-      sub: 'each time',
+      sub: 'each relubrication',
     })
   }
   return overlay
@@ -237,17 +253,18 @@ function greaseOverlay({ figures }: LensAssessment, section: HalfSection, words:
 const grownPx = 9
 
 function mountOverlay(
-  { figures, cautions }: LensAssessment,
+  { lenses: { mount }, outcomes }: Assessment,
   section: HalfSection,
   words: Words,
   name: string,
   pxPerMm: number,
 ): Overlay {
+  const { figures, cautions } = mount
+  const { way, hot, taper } = outcomes.mount
   const overlay = emptyOverlay(`Mounting of ${name}. ${cautions[0] ?? ''}`)
   const ring = figures['ring']
-  const rise = figures['rise']?.value
   const told = inWords(ring, words)
-  if (told && ring?.quantity === 'deviation') {
+  if (told && taper !== null && way === 'driven-up') {
     // Driven up a taper: the clearance goes, the ring travels.
     const [contact] = section.contacts
     if (contact) {
@@ -261,29 +278,29 @@ function mountOverlay(
     }
     return overlay
   }
-  if (!told || ring?.quantity !== 'temperature') return overlay
-  const heated = rise?.kind === 'number' && rise.number > 0
+  if (way === null || taper !== null) return overlay
+  const heated = hot !== null && (way === 'heated' || way === 'heated-shaft-chilled')
   overlay.hotInner = heated
   const middleY = (section.boreMm / 2 + section.innerShoulderY) / 2
   const limit = inWords(figures['limit'], words)
   overlay.callouts.push({
-    figure: 'ring',
+    figure: heated ? 'ring' : 'method',
     at: [section.inner.to * 0.7, middleY],
     tone: heated ? 'ember' : 'ink',
-    main: heated ? `heat to ${told}` : 'no heat needed',
-    sub: limit ? `never over ${limit}` : '',
+    main: heated && told ? `heat to ${told}` : (inWords(figures['method'], words) ?? ''),
+    sub: heated && limit ? `never over ${limit}` : '',
   })
   if (heated) {
-    const growthUm = rise.number * 0.012 * section.boreMm
+    const { growthUm } = hot
     const truePx = (growthUm / 2000) * pxPerMm
     const times = roundTimes(truePx, grownPx)
     overlay.grownBore = { offsetPx: truePx * times }
     overlay.callouts.push({
-      figure: 'rise',
+      figure: 'room',
       at: [section.inner.from * 0.6, boreAt(section, section.inner.from * 0.6)],
       tone: 'ink',
       main: `bore grows ${words.inline({ kind: 'number', number: growthUm }, 'deviation')}`,
-      sub: `dashed, drawn ${times} times`,
+      sub: `when it arrives; dashed, drawn ${times} times`,
     })
   }
   return overlay

@@ -53,8 +53,13 @@ interface Frame {
  * The middle of the bearing is at x = 0.
  *
  * @param holding - how the ring is held on its shaft; null where nobody has said
+ * @param sleeveShaftMm - shaft under a sleeve; null where it is not known
  */
-export function halfSection({ row, interior, decoded }: ResolvedBearing, holding: Holding | null = null): HalfSection {
+export function halfSection(
+  { row, interior, decoded }: ResolvedBearing,
+  holding: Holding | null = null,
+  sleeveShaftMm: number | null = null,
+): HalfSection {
   const width = overallWidth(row)
   const rise = width / (2 * (taperOf(decoded) ?? Infinity))
   const frame: Frame = {
@@ -91,6 +96,8 @@ export function halfSection({ row, interior, decoded }: ResolvedBearing, holding
       ringTopY: frame.pitch - shoulderShare * frame.element,
       racewayY: frame.pitch - frame.element,
       pitchY: frame.pitch,
+      // A shaft that is no smaller than the bore leaves no sleeve to draw.
+      sleeveShaftY: sleeveShaftMm !== null && sleeveShaftMm < row.boreMm ? sleeveShaftMm / 2 : null,
     },
     holding,
   )

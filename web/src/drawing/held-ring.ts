@@ -11,6 +11,8 @@ export interface RingSizes {
   shoulderY: number
   /** Top of the inner ring at its face. */
   ringTopY: number
+  /** Half the shaft under a sleeve; null where it is not known, and then drawn in proportion. */
+  sleeveShaftY: number | null
   /** Where the rolling elements run on the inner ring, and their middle. */
   racewayY: number
   pitchY: number
@@ -143,7 +145,7 @@ export function heldRing(sizes: RingSizes, holding: Holding | null): HeldRing {
       }
     }
     case 'adapter-sleeve': {
-      const shaft = seat - Math.max(1, 0.11 * seat)
+      const shaft = sizes.sleeveShaftY ?? seat - Math.max(1, 0.11 * seat)
       const thread = 0.985 * bore.right
       const { parts, endX } = nutOn(sizes, inner.to, thread)
       const over = 0.05 * width
@@ -164,7 +166,7 @@ export function heldRing(sizes: RingSizes, holding: Holding | null): HeldRing {
       }
     }
     case 'withdrawal-sleeve': {
-      const shaft = seat - Math.max(1, 0.1 * seat)
+      const shaft = sizes.sleeveShaftY ?? seat - Math.max(1, 0.1 * seat)
       const out = inner.to + 0.28 * width
       const rise = ((bore.right - bore.left) / width) * 0.28 * width
       const sleeve = polygon([

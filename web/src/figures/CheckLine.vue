@@ -9,11 +9,14 @@ defineEmits<{ field: [path: string] }>()
 </script>
 
 <template>
-  <div class="check" :data-check="check.key" :data-verdict="check.verdict">
-    <VerdictMark :state="check.verdict" />
+  <div class="check" :data-check="check.key" :data-verdict="check.verdict" :data-when="check.when">
+    <VerdictMark :state="check.when === 'unknown' ? 'open' : check.verdict" />
     <div>
-      <p>{{ format.sentence(check.reason) }}</p>
-      <p v-if="check.verdict !== 'go'" class="out">
+      <p>
+        <span v-if="check.when === 'at-fitting' && check.verdict !== 'go'" class="label">At the next fitting: </span>
+        {{ format.sentence(check.reason) }}
+      </p>
+      <p v-if="check.verdict !== 'go' || check.when === 'unknown'" class="out">
         {{ format.sentence(check.wayOut) }}
         <button v-if="check.field" type="button" class="jump" @click="$emit('field', check.field)">go there</button>
       </p>

@@ -81,9 +81,9 @@ const symbol = (tex: string) => (tex && render.value ? render.value(tex, false) 
           <!-- eslint-disable-next-line vue/no-v-html -- KaTeX output of symbols that ship with core -->
           <td class="symbol" v-html="symbol(given.symbol)" />
           <td class="number" :class="{ words: given.value.kind === 'text' }">
-            {{ format.inline(given.value, given.quantity, given.precision) }}
+            {{ format.sentence(format.inline(given.value, given.quantity, given.precision)) }}
           </td>
-          <td class="quiet">{{ given.from }}</td>
+          <td class="quiet">{{ format.sentence(given.from) }}</td>
         </tr>
       </tbody>
     </table>
@@ -95,7 +95,7 @@ const symbol = (tex: string) => (tex && render.value ? render.value(tex, false) 
         <dd>{{ figure.validity }}</dd>
       </template>
       <template v-if="figure.school">
-        <dt class="label">School</dt>
+        <dt class="label">Practice</dt>
         <dd>{{ figure.school }}</dd>
       </template>
     </dl>

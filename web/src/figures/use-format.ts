@@ -51,7 +51,12 @@ export function useFormat() {
     return symbol ? `${text}${unitSpace}${symbol}` : text
   }
 
-  const figure = (one: Figure): Shown | null => (one.value ? show(one.value, one.quantity, one.precision) : null)
+  /** A figure; one beyond what is told apart is shown as more than that. */
+  function figure({ value, quantity, precision, most }: Figure): Shown | null {
+    if (!value) return null
+    if (most === undefined || value.kind !== 'number' || value.number <= most) return show(value, quantity, precision)
+    return { digits: `>${unitSpace}${digits(most, quantity, precision)}`, unit: unit(quantity) }
+  }
 
   /** A fit in words: the word says tight or loose, not only the sign. `tone` colours it. */
   function fit(from: number, to: number): { digits: string; word: string; tone: 'ember' | 'frost' | 'ink' } {

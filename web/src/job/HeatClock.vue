@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { useElementSize, useIntervalFn } from '@vueuse/core'
-import { HeaterSample } from '@yardfrost/contract'
+import { HeaterSample, type StartHeaterRun } from '@yardfrost/contract'
 import {
   attempt,
   cooledFor,
   fromShown,
+  InputError,
+  parseQuantity,
   ringBehind,
   toShown,
   transferWindow,
@@ -23,13 +25,16 @@ import { useSettings } from '../shell/settings.ts'
  */
 const {
   target,
+  order,
   piece,
   heat,
   disabled,
   warned = true,
 } = defineProps<{
   target: HeatTarget
-  /** Names the piece to the heater. */
+  /** What the server is asked to heat for; aim and limit are its own. */
+  order: StartHeaterRun
+  /** Names the piece to the thermometer. */
   piece: string
   /** What happened last: lifted, home, or stopped short. */
   heat: Extract<SignedEntry, { kind: 'heat' }> | null
@@ -49,13 +54,23 @@ const running = ref(false)
 const last = computed(() => samples.value[samples.value.length - 1] ?? null)
 let stream: EventSource | null = null
 
-function start() {
+async function start() {
   stop()
   samples.value = []
   trouble.value = null
   running.value = true
-  const query = new URLSearchParams({ piece, target: JSON.stringify(target) })
-  stream = new EventSource(`/api/devices/heater?${query}`)
+  try {
+    const run = await api.startHeater(order)
+    // Switched off, or gone, while the answer was on its way: nobody listens, and it goes off by itself.
+    if (running.value) listen(run.id)
+  } catch (error) {
+    if (!(error instanceof ApiFailure)) throw error
+    trouble.value = error
+    running.value = false
+  }
+}
+function listen(runId: string) {
+  stream = new EventSource(`/api/devices/heater-runs/${runId}`)
   stream.addEventListener('sample', (event: MessageEvent<string>) => {
     samples.value = [...samples.value, HeaterSample.parse(JSON.parse(event.data))]
   })
@@ -82,12 +97,25 @@ onBeforeUnmount(stop)
 
 /** Ring temperature typed by hand, where no heater is on the line. */
 const byHand = ref('')
+/** What was typed, °C; null where it is no temperature of a ring, and then it says so. */
+function typedC(): number | null {
+  if (byHand.value.trim() === '') return null
+  try {
+    const celsius = parseQuantity(byHand.value, 'temperature', settings.units, 'temperature')
+    if (celsius !== null && celsius > coldestC && celsius < hottestC) return celsius
+    trouble.value = { message: `${byHand.value} is no temperature of a ring`, fix: 'Read the probe again.' }
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    trouble.value = { message: error.message, fix: error.fix }
+  }
+  return null
+}
+/** What an entry of the heat clock takes, °C. */
+const [coldestC, hottestC] = [-50, 300]
 function tell(event: 'lifted' | 'home' | 'short') {
-  const typed = Number(byHand.value.replace(',', '.'))
+  const typed = typedC()
   const from = last.value ?? (heat ? { innerC: heat.innerC, outerC: heat.outerC, seconds: heat.seconds } : null)
-  const rings =
-    from ??
-    (byHand.value.trim() !== '' && typed > -50 && typed < 300 ? { innerC: typed, outerC: typed, seconds: 0 } : null)
+  const rings = from ?? (typed === null ? null : { innerC: typed, outerC: typed, seconds: 0 })
   if (!rings) return
   if (event === 'lifted') stop()
   emit('heat', event, { innerC: rings.innerC, outerC: rings.outerC, seconds: rings.seconds })
@@ -122,16 +150,21 @@ const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.fl
 const inner = computed(() => last.value?.innerC ?? heat?.innerC ?? target.roomC)
 const outer = computed(() => last.value?.outerC ?? heat?.outerC ?? target.roomC)
 const difference = computed(() => inner.value - outer.value)
-const hotEnough = computed(() => last.value !== null && last.value.innerC >= target.aimC - 0.5)
-const tooHot = computed(() => inner.value > target.limitC)
+/** Temperatures are compared as they are shown: a display that reads the target is there. */
+const shown = (celsius: number) => Math.round(toShown(celsius, 'temperature', settings.units))
+/** From here up it seats with its room after what is lost on the way. */
+const liftC = computed(() => target.liftC ?? target.aimC)
+const hotEnough = computed(() => last.value !== null && shown(last.value.innerC) >= shown(liftC.value))
+const tooHot = computed(() => shown(inner.value) > shown(target.limitC))
 const says = computed(() => {
-  if (heat?.event === 'home' && !running.value) return 'It is home. Hold it until it grips, and again when it is cold.'
+  if (heat?.event === 'home' && !running.value)
+    return 'It is seated. Hold it until it grips, and again when it is cold.'
   if (heat?.event === 'short' && !running.value)
     return 'Stopped short: no hammer. Pull it off at once, let it cool, look, heat it again.'
   if (left.value !== null && !running.value)
     return left.value > 0
       ? 'Slide it home in one move and hold it against the shoulder.'
-      : 'It would grab now: do not force it. Heat it again.'
+      : 'It would seize now: do not force it. Heat it again.'
   if (tooHot.value) return 'Too hot: switch off, let it cool. Look whether cage, grease and seals have suffered.'
   if (hotEnough.value) return 'Lift it now.'
   if (running.value)
@@ -211,8 +244,8 @@ const minutes = computed(() => {
           class="lift"
           :x="x.range()[0]"
           :width="(x.range()[1] ?? 0) - (x.range()[0] ?? 0)"
-          :y="y(Math.min(target.limitC, target.aimC + 8))"
-          :height="Math.max(2, y(target.aimC) - y(Math.min(target.limitC, target.aimC + 8)))"
+          :y="y(target.aimC)"
+          :height="Math.max(2, y(liftC) - y(target.aimC))"
         />
         <g v-for="tick in ticks" :key="tick" class="grid">
           <line :x1="x.range()[0]" :x2="x.range()[1]" :y1="y(tick)" :y2="y(tick)" />
@@ -223,14 +256,14 @@ const minutes = computed(() => {
         </g>
         <line class="limit" :x1="x.range()[0]" :x2="x.range()[1]" :y1="y(target.limitC)" :y2="y(target.limitC)" />
         <text class="stop" :x="x.range()[1]" :y="y(target.limitC) - 7" text-anchor="end">
-          never over {{ degrees(target.limitC) }}
+          limit {{ degrees(target.limitC) }}
         </text>
         <line class="slides" :x1="x.range()[0]" :x2="x.range()[1]" :y1="y(target.slidesC)" :y2="y(target.slidesC)" />
         <text class="cold" :x="x.range()[1]" :y="y(target.slidesC) + 18" text-anchor="end">
-          below {{ degrees(target.slidesC) }} it grabs
+          below {{ degrees(target.slidesC) }} it seizes
         </text>
         <text class="aim" :x="(x.range()[0] ?? 0) + 8" :y="y(target.aimC) - 5">
-          lift from {{ degrees(target.aimC) }}
+          aim {{ degrees(target.aimC) }}, lift from {{ degrees(liftC) }}
         </text>
         <path class="outer" :d="pathOf(({ outerC }) => outerC)" />
         <path class="inner" :d="pathOf(({ innerC }) => innerC)" />
@@ -255,9 +288,9 @@ const minutes = computed(() => {
         <strong>{{ kelvins(difference) }}</strong> {{ format.unit('temperatureRise') }}
       </p>
       <p v-if="left !== null">
-        <span class="label">Until it would grab, in air</span>
+        <span class="label">Time until it seizes, in air</span>
         <strong class="big" :class="left > 0 ? 'frost' : 'stopped'" data-test="heat-left">{{ clock(left) }}</strong>
-        <span class="quiet">Be home in half of that; on the shaft you have 3 to 5 seconds.</span>
+        <span class="quiet">Have it seated within half of that; on the shaft you have 3 to 5 seconds.</span>
       </p>
     </div>
     <p v-if="trouble" class="error" role="alert" data-test="heat-trouble">
@@ -266,7 +299,7 @@ const minutes = computed(() => {
     <div class="buttons">
       <template v-if="heat?.event === 'lifted' && !running">
         <button type="button" class="primary" :disabled="disabled" data-test="heat-home" @click="tell('home')">
-          Ring is home
+          Ring seated
         </button>
         <button type="button" :disabled="disabled" data-test="heat-short" @click="tell('short')">
           It stopped short
@@ -289,7 +322,7 @@ const minutes = computed(() => {
           {{ heat ? 'Heat it again' : 'Start the heater' }}
         </button>
         <span class="hand">
-          <label class="label" for="by-hand">or by hand: the probe shows, °C</label>
+          <label class="label" for="by-hand">or by hand: the probe shows, {{ format.unit('temperature') }}</label>
           <input id="by-hand" v-model="byHand" inputmode="decimal" autocomplete="off" data-test="heat-by-hand" />
           <button type="button" :disabled="disabled || byHand.trim() === ''" @click="tell('lifted')">Lifted</button>
         </span>

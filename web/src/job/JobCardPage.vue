@@ -138,7 +138,12 @@ const print = () => window.print()
             <td>{{ verdict(one) }}</td>
             <td class="by">{{ one.entry?.by ?? '' }}</td>
           </tr>
-          <tr v-if="state.readings.length === 0">
+          <tr v-if="state.skipped">
+            <th scope="row">{{ state.step.title }}</th>
+            <td colspan="4">Skipped: {{ state.skipped.reason }}</td>
+            <td class="by">{{ state.skipped.by }}</td>
+          </tr>
+          <tr v-if="state.readings.length === 0 && !state.skipped">
             <th scope="row">{{ state.step.title }}</th>
             <td colspan="4">{{ state.step.does.map((line) => format.sentence(line)).join(' ') }}</td>
             <td class="by">{{ state.done?.by ?? '' }}</td>

@@ -147,9 +147,10 @@ useEventListener(window, 'beforeunload', (event) => {
         :key="shown.step.key"
         :target="shown.step.heat"
         :piece="shown.step.position.id"
+        :order="{ jobId: id, step: shown.step.key }"
         :heat="shown.heat"
         :disabled="!job.mayWrite.value"
-        :warned="shown.acknowledged.size >= shown.step.cautions.length"
+        :warned="shown.waits.length === 0 && shown.acknowledged.size >= shown.step.cautions.length"
         @heat="(event, rings) => heated(shown!.step.key, event, rings)"
       />
       <ol class="does">

@@ -25,7 +25,7 @@ watch(
   { immediate: true },
 )
 
-const marks = { go: 'go', watch: 'watch', begun: 'open', open: 'open' } as const
+const marks = { go: 'go', watch: 'watch', begun: 'open', open: 'open', skipped: 'idle' } as const
 const network = computed(() => {
   const count = job.outbox.value.length
   const kept = count > 0 ? `, ${count} ${count === 1 ? 'entry' : 'entries'} kept here` : ''
@@ -58,7 +58,7 @@ const network = computed(() => {
           @click="emit('choose', one.step.key)"
         >
           <VerdictMark :state="marks[one.state]" />
-          <span>{{ one.step.title }}</span>
+          <span>{{ one.step.title }}<template v-if="one.state === 'skipped'">, skipped</template></span>
         </button>
       </li>
     </ol>

@@ -11,6 +11,7 @@ import {
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { computed, ref, watch } from 'vue'
+import { catalogue } from '../bench/references.ts'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { useSettings } from '../shell/settings.ts'
@@ -90,7 +91,7 @@ const isOut = computed(() => {
   const { value } = attempt(() =>
     reading.value.kind === 'number' ? parseQuantity(text.value, reading.value.quantity, settings.units, '') : null,
   )
-  return value !== null && isOutOfLimits(reading.value, { value, text: null })
+  return value !== null && isOutOfLimits(reading.value, { value, text: null }, catalogue)
 })
 </script>
 

@@ -22,10 +22,14 @@ const drawn = computed(() => {
   const found = lookUpBearing(inputs.bearing.designation, catalogue)
   if (found.kind !== 'found' || width.value === 0 || height.value === 0) return null
   const { bearing } = found
-  const section = halfSection(bearing, drawnHolding(inputs, bearing))
+  const assessment = assess(inputs, machine, catalogue, damage)
+  const section = halfSection(
+    bearing,
+    drawnHolding(inputs, bearing),
+    assessment.outcomes.seat.shaft.bare?.nominalMm ?? null,
+  )
   const slides = inputs.seat.slides === 'outer'
   const { pxPerMm } = layOut(section, width.value, height.value, slides).scale
-  const assessment = assess(inputs, machine, catalogue, damage)
   const overlay = overlayFor(lens, assessment, withShaftLine(inputs, machine), bearing, section, format, pxPerMm)
   const sized = (mm: number) => format.digits(mm, 'length', { decimals: Number.isInteger(mm) ? 0 : 2 })
   const { row } = bearing

@@ -22,12 +22,18 @@ function read(reading: string, answer: Answer) {
   job.add({ kind: 'reading', step: shown.step.key, reading, ...answer })
 }
 
+/** Positions of this job by their ids. */
+const names = computed(
+  () =>
+    new Map((job.job.value?.steps ?? []).flatMap(({ position }) => (position ? [[position.id, position.name]] : []))),
+)
 /** Whether what runs up has settled, position by position. */
 const runUp = computed(() =>
   shown.step.key === 'run-up'
-    ? [...runUpPoints(shown.readings)].flatMap(([name, points]) => {
+    ? [...runUpPoints(shown.readings)].flatMap(([position, points]) => {
         const check = settledCheck(points)
-        return check ? [{ ...check, key: `settled-${name}`, reason: `${name}: ${check.reason}` }] : []
+        const name = names.value.get(position) ?? position
+        return check ? [{ ...check, key: `settled-${position}`, reason: `${name}: ${check.reason}` }] : []
       })
     : [],
 )
@@ -42,6 +48,15 @@ function addNote() {
   job.add({ kind: 'note', step: shown.step.key, text })
   note.value = null
 }
+/** A step is left out only with a reason, which stays on the card. */
+const skipReason = ref('')
+function skip() {
+  const reason = skipReason.value.trim()
+  if (reason.length < leastReason) return
+  job.add({ kind: 'skipped', step: shown.step.key, reason })
+  skipReason.value = ''
+}
+const leastReason = 3
 const reopenReason = ref('')
 function reopen() {
   if (reopenReason.value.trim() === '') return
@@ -133,7 +148,10 @@ async function close() {
       </template>
     </section>
     <section v-if="job.mayWrite.value" class="end">
-      <form v-if="shown.done" class="note" @submit.prevent="reopen">
+      <p v-if="shown.skipped" class="quiet" data-test="skipped">
+        Skipped by {{ shown.skipped.by }}, {{ shownTime(shown.skipped.at) }}: {{ shown.skipped.reason }}
+      </p>
+      <form v-if="shown.done || shown.skipped" class="note" @submit.prevent="reopen">
         <InputText
           v-model="reopenReason"
           placeholder="Why it is opened again"
@@ -156,6 +174,24 @@ async function close() {
         >
           Step done
         </button>
+        <form class="note" @submit.prevent="skip">
+          <InputText
+            v-model="skipReason"
+            placeholder="Why it is not needed"
+            aria-label="Why it is not needed"
+            maxlength="300"
+            autocomplete="off"
+            data-test="skip-reason"
+          />
+          <Button
+            type="submit"
+            label="Skip it"
+            severity="secondary"
+            variant="outlined"
+            :disabled="skipReason.trim().length < leastReason"
+            data-test="skip"
+          />
+        </form>
       </template>
       <button
         v-if="job.progress.value?.complete"

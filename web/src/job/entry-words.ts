@@ -24,10 +24,14 @@ function told(entry: JobEntry, step: JobStep | undefined, units: UnitSystem): st
     case 'acknowledged':
       return 'caution acknowledged'
     case 'heat':
-      return { lifted: 'ring lifted', home: 'ring home', short: 'ring stopped short' }[entry.event]
+      return { lifted: 'ring lifted', home: 'ring seated', short: 'ring stopped short' }[entry.event]
     case 'done':
       return 'step done'
+    case 'skipped':
+      return `step skipped (${entry.reason})`
     case 'reopened':
       return `opened again (${entry.reason})`
+    default:
+      return entry satisfies never
   }
 }

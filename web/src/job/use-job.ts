@@ -3,6 +3,7 @@ import { JobDetail, type KeptEntry, type MoveJob } from '@yardfrost/contract'
 import { hasEnded, jobProgress, type JobEntry, type SignedEntry } from '@yardfrost/core'
 import { computed, onScopeDispose, ref, shallowRef } from 'vue'
 import { api, ApiFailure } from '../api/client.ts'
+import { catalogue } from '../bench/references.ts'
 import { keepAnswer } from '../api/kept-answers.ts'
 import { useSession } from '../shell/session.ts'
 import {
@@ -44,7 +45,7 @@ export function useJob(id: string) {
     const mine = outbox.value.filter((entry) => !known.has(entry.id))
     return [...kept.map(({ entry, by }) => ({ ...entry, by })), ...mine.map((entry) => ({ ...entry, by: me }))]
   })
-  const progress = computed(() => (job.value ? jobProgress(job.value.steps, entries.value) : null))
+  const progress = computed(() => (job.value ? jobProgress(job.value.steps, entries.value, catalogue) : null))
   const ended = computed(() => job.value !== null && hasEnded(job.value.state))
   const mayWrite = computed(() => session.maySave && !ended.value)
 

@@ -1,6 +1,16 @@
 <script setup lang="ts">
+import Checkbox from 'primevue/checkbox'
 import { useElementSize, watchDebounced } from '@vueuse/core'
-import { lookUpBearing, shaftLevers, wantedLife, type Lever, type ShaftPart } from '@yardfrost/core'
+import {
+  lookUpBearing,
+  shaftLevers,
+  wantedLife,
+  type Lever,
+  type ShaftPart,
+  bySeverity,
+  lifeChecksOf,
+  longestLifeH,
+} from '@yardfrost/core'
 import { computed, onBeforeUnmount, ref, shallowRef, useTemplateRef, watchEffect } from 'vue'
 import GrowthSchools from '../bench/float/GrowthSchools.vue'
 import { catalogue } from '../bench/references.ts'
@@ -67,9 +77,8 @@ function push(index: number, times: number) {
   if (pulledFrom) shaft.changePart(index, pulledPart(pulledFrom, times), false)
 }
 
-const order = { stop: 0, watch: 1, go: 2 }
 const checks = computed(() =>
-  [...(assessment.value?.checks ?? []), ...shaft.arrived.value].sort((a, b) => order[a.verdict] - order[b.verdict]),
+  [...(assessment.value?.checks ?? []), ...lifeChecks.value, ...shaft.arrived.value].sort(bySeverity),
 )
 const worst = computed(() => checks.value.find(({ verdict }) => verdict !== 'go') ?? checks.value[0])
 const growthFigure = computed(() => assessment.value?.figures['growth'])
@@ -88,8 +97,8 @@ const force = (newton: number) => format.digits(newton, 'force')
 const hours = (value: number | null) =>
   value === null
     ? 'none'
-    : value > 200_000
-      ? `over ${format.digits(200_000, 'duration')}`
+    : value > longestLifeH
+      ? `> ${format.digits(longestLifeH, 'duration')}`
       : format.digits(value, 'duration', { figures: 2 })
 
 /** What buys most life, worked out once a drag is over: it solves the shaft a dozen times. */
@@ -101,11 +110,15 @@ watchDebounced(
   },
   { debounce: 250, immediate: true },
 )
+/** A shaft is not well carried by bearings that do not live long enough. */
+const lifeChecks = computed(() =>
+  shaft.life.value && wantedH.value !== null ? lifeChecksOf(shaft.life.value, wantedH.value) : [],
+)
 const wantedH = computed(() => (shaft.detail.value ? wantedLife(shaft.detail.value.machine.duty).wantedH : null))
 
 const bound = computed(() => rows.value.filter(({ boundH }) => boundH !== null))
 
-const ways = { both: 'holds', left: 'holds to the left', right: 'holds to the right', none: 'floats' }
+const ways = { both: 'located', left: 'located to the left', right: 'located to the right', none: 'floating' }
 
 useKeys({
   z: () => shaft.undo(),
@@ -198,8 +211,8 @@ onBeforeUnmount(() => {
         @select="working = $event"
       />
       <template v-else>
-        <section aria-label="Carried by the bearings">
-          <h2>Carried by the bearings</h2>
+        <section aria-label="Bearing reactions">
+          <h2>Bearing reactions</h2>
           <table data-test="carried">
             <thead>
               <tr>
@@ -228,7 +241,7 @@ onBeforeUnmount(() => {
           </table>
           <p v-if="shaft.life.value?.systemH" class="whole" data-test="whole">
             Together {{ hours(shaft.life.value.systemH) }} h<template v-if="wantedH"
-              >, wanted {{ format.digits(wantedH, 'duration') }}</template
+              >, required {{ format.digits(wantedH, 'duration') }}</template
             >. The weakest is {{ shaft.life.value.weakest }}.
           </p>
           <p v-if="bound.length" class="ember" data-test="bound">
@@ -236,7 +249,7 @@ onBeforeUnmount(() => {
             {{ bound.map(({ position, boundH }) => `${position} ${hours(boundH)} h`).join(', ') }}.
           </p>
           <template v-if="levers.length">
-            <h3>What buys most life</h3>
+            <h3>Most effective improvements</h3>
             <ol class="levers" data-test="levers">
               <li v-for="lever in levers" :key="lever.label">
                 <strong>{{ times(lever.ratio) }}</strong> <span>{{ format.sentence(lever.label) }}</span>
@@ -248,7 +261,7 @@ onBeforeUnmount(() => {
           <h2>How far does it grow?</h2>
           <template v-if="growthFigure">
             <FigureLine answer name="growth" :figure="growthFigure" @working="working = $event" />
-            <GrowthSchools :givens="growthFigure.givens" />
+            <GrowthSchools v-if="assessment.growth" :growth="assessment.growth" />
           </template>
           <FigureLine
             v-for="name in ['thrust', 'deflection', 'critical', 'gap'].filter((one) => assessment?.figures[one])"
@@ -261,8 +274,8 @@ onBeforeUnmount(() => {
         <section aria-label="Who holds the shaft?">
           <h2>Who holds the shaft?</h2>
           <p>
-            <RouterLink :to="{ name: 'arrival', params: { id } }" data-test="to-arrival">Arrival list</RouterLink>: what
-            others have left in it
+            <RouterLink :to="{ name: 'arrival', params: { id } }" data-test="to-arrival">As-found inspection</RouterLink
+            >: what others have left in it
           </p>
           <p v-for="(support, index) in line.supports" :key="support.position" class="holder">
             <button type="button" class="link" @click="shaft.picked.value = { what: 'support', index }">
@@ -280,8 +293,8 @@ onBeforeUnmount(() => {
           <CheckLine v-for="check in checks" :key="check.key" :check="check" />
           <p class="feed">
             <label>
-              <input v-model="shaft.feed.value" type="checkbox" data-test="feed" />
-              The benches of these positions take their loads from here
+              <Checkbox v-model="shaft.feed.value" binary :pt="{ input: { 'data-test': 'feed' } }" />
+              The benches of these positions take their loads from here, once this is saved
             </label>
           </p>
           <ul class="cautions">
@@ -297,7 +310,7 @@ onBeforeUnmount(() => {
       </template>
       <template v-else>
         <VerdictMark state="go" />
-        <span class="what">The shaft is held, carried and free to grow.</span>
+        <span class="what">The shaft is located, carried and free to grow, and its bearings live long enough.</span>
       </template>
       <span class="quiet hints">Drag a part along the shaft · <kbd>a</kbd> add · <kbd>t</kbd> tilt</span>
     </footer>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { lifeExponent, numberOf, toShown, wantedLife } from '@yardfrost/core'
+import { lifeExponent, toShown, wantedLife } from '@yardfrost/core'
 import Slider from 'primevue/slider'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
@@ -18,16 +18,14 @@ const emit = defineEmits<{ working: [figure: string] }>()
 const bench = useBench()
 const format = useFormat()
 const figures = computed(() => bench.assessment.value.lenses.carry.figures)
+const outcome = computed(() => bench.assessment.value.outcomes.carry)
 
 const { onShaft, fed } = bench
 const stepped = computed(() => !fed.value && bench.inputs.value.load.steps.length > 0)
 const fedWords = computed(() => {
-  const givens = figures.value['equivalent']?.givens ?? []
-  const told = (symbol: string) => {
-    const given = givens.find((one) => one.symbol === symbol)
-    return given ? format.inline(given.value, given.quantity, given.precision) : 'none'
-  }
-  return `${told('F_r')} radial, ${told('F_a')} axial`
+  const [first] = outcome.value.carrying?.acting ?? []
+  const told = (newton: number) => format.inline({ kind: 'number', number: newton }, 'force')
+  return first ? `${told(first.radialN)} radial, ${told(first.axialN)} axial` : 'none'
 })
 const dutyNote = computed(() => {
   const machine = bench.detail.value?.machine
@@ -39,8 +37,8 @@ const dutyNote = computed(() => {
 /** The slider runs on a square root, so that light loads are not crowded into its first tenth. */
 const sliderSteps = 1000
 const largestN = computed(() => {
-  const rating = numberOf(figures.value['dynamicRating'])
-  return rating === null ? null : rating * 0.5
+  const rating = outcome.value.ratings?.dynamicN
+  return rating === undefined ? null : rating * 0.5
 })
 const slider = computed({
   get: () => {
@@ -56,7 +54,7 @@ const slider = computed({
   },
 })
 const atStart = ref<number | null>(null)
-const lifeNow = computed(() => numberOf(figures.value['life']))
+const lifeNow = computed(() => outcome.value.life?.hoursH ?? null)
 const change = computed(() => {
   if (atStart.value === null || lifeNow.value === null || atStart.value === lifeNow.value) return ''
   return `was ${format.inline({ kind: 'number', number: atStart.value }, 'duration', { figures: 2 })} when you took the slider`
@@ -77,14 +75,14 @@ const shown = [
 const reliabilityNote = computed(() => (bench.inputs.value.load.reliabilityPercent === null ? '90 %' : ''))
 const ratings = ref(false)
 const lifeChart = computed(() => {
-  const load = numberOf(figures.value['equivalent'])
+  const load = outcome.value.carrying?.equivalentN ?? null
   const life = lifeNow.value
   const bearing = bench.bearing.value
   if (load === null || life === null || !bearing) return null
   return {
     loadN: load,
     lifeH: life,
-    wantedH: numberOf(figures.value['wanted']) ?? 0,
+    wantedH: outcome.value.wantedH,
     exponent: lifeExponent(bearing.row.type),
     toLoad: (newton: number) => toShown(newton, 'force', format.unit('force') === 'N' ? 'metric' : 'inch'),
     unit: format.unit('force'),

@@ -5,7 +5,6 @@ import {
   bearingTypeNames,
   bearingTypes,
   InputError,
-  numberOf,
   parseQuantity,
   type BearingType,
   type SweepResult,
@@ -95,7 +94,7 @@ function cancel() {
 }
 
 const rank = { go: 0, open: 1, watch: 2, stop: 3 }
-const wantedH = computed(() => numberOf(bench.assessment.value.lenses.carry.figures['wanted']) ?? 0)
+const wantedH = computed(() => bench.assessment.value.outcomes.carry.wantedH)
 const sortings = [
   { key: 'mass', label: 'lightest first' },
   { key: 'life', label: 'longest life first' },
@@ -118,8 +117,8 @@ function choose(designation: string) {
     ...bench.inputs.value,
     bearing: { ...bench.inputs.value.bearing, designation, makerDynamicN: null, makerStaticN: null },
   }
-  const order = assess(base, bench.machine.value, catalogue, damage).lenses.identify.figures['order']?.value
-  const whole = order?.kind === 'text' ? order.text : designation
+  const order = assess(base, bench.machine.value, catalogue, damage).outcomes.identify.toOrder
+  const whole = order ?? designation
   bench.change(`${whole} is on the bench.`, { ...base, bearing: { ...base.bearing, designation: whole } })
 }
 const sized = (mm: number) => format.digits(mm, 'length', { decimals: Number.isInteger(mm) ? 0 : 1 })

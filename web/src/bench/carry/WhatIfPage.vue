@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { numberOf, whatIfs, type WhatIf } from '@yardfrost/core'
+import { longestLifeH, whatIfs, type WhatIf } from '@yardfrost/core'
 import { computed } from 'vue'
 import { useFormat } from '../../figures/use-format.ts'
 import { useBench } from '../use-bench.ts'
@@ -7,17 +7,19 @@ import { useBench } from '../use-bench.ts'
 /** The usual mishaps, each as a ghost of the life beside the life as it stands. */
 const bench = useBench()
 const format = useFormat()
-const figures = computed(() => bench.assessment.value.lenses.carry.figures)
-const nowH = computed(() => numberOf(figures.value['modified']) ?? numberOf(figures.value['life']))
-const wantedH = computed(() => numberOf(figures.value['wanted']))
+const outcome = computed(() => bench.assessment.value.outcomes.carry)
+const nowH = computed(() => outcome.value.modified.value?.hoursH ?? outcome.value.life?.hoursH ?? null)
+const wantedH = computed(() => outcome.value.wantedH)
 const cases = computed(() => whatIfs(bench.inputs.value, bench.machine.value, bench.lookup.value))
-const hours = (value: number) => format.digits(value, 'duration', { figures: 2 })
+const hours = (value: number) =>
+  value > longestLifeH
+    ? `> ${format.digits(longestLifeH, 'duration')}`
+    : format.digits(value, 'duration', { figures: 2 })
 
-/** Lives stand on one scale from nothing to the longest of them. */
-const longest = computed(() =>
-  Math.max(nowH.value ?? 0, wantedH.value ?? 0, ...cases.value.map((one) => one.lifeH ?? 0)),
-)
-const share = (value: number) => `${(value / longest.value) * 100}%`
+/** Lives stand on a scale of the required life: three times as long fills it, and longer is no longer told apart. */
+const scaleTimes = 3
+const longest = computed(() => scaleTimes * wantedH.value)
+const share = (value: number) => `${Math.min(1, value / longest.value) * 100}%`
 const costOf = ({ ratio }: WhatIf) =>
   ratio === null
     ? 'it cannot take it'
@@ -34,8 +36,8 @@ const filmKnown = computed(() => cases.value.some(({ key }) => key === 'hotter')
       <span class="bar now" :style="{ width: share(nowH) }" />
       <strong class="value">{{ hours(nowH) }}</strong>
     </div>
-    <div v-if="wantedH !== null" class="case">
-      <span class="label">wanted</span>
+    <div class="case">
+      <span class="label">required</span>
       <span class="bar wanted" :style="{ width: share(wantedH) }" />
       <span class="value">{{ hours(wantedH) }}</span>
     </div>
@@ -51,7 +53,7 @@ const filmKnown = computed(() => cases.value.some(({ key }) => key === 'hotter')
         {{ costOf(one) }}
       </span>
     </div>
-    <p class="quiet">Hours, on one scale.</p>
+    <p class="quiet">Hours, on a scale of three times the required life.</p>
   </div>
   <p v-else class="quiet">Give the bearing, its load and its speed first: then each mishap shows what it costs.</p>
   <p v-if="nowH !== null && !filmKnown" class="quiet">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { becauseWords, percentWords } from '@yardfrost/core'
 import AutoComplete from 'primevue/autocomplete'
 import { computed, ref } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
@@ -45,14 +46,11 @@ const marks = computed(() => {
   const { seen, notSeen } = bench.inputs.value.diagnose
   return [...seen.map((sign) => ({ sign, seen: true })), ...notSeen.map((sign) => ({ sign, seen: false }))]
 })
-const ranked = computed(
-  () => figures.value['cause']?.givens.filter(({ value }) => value.kind === 'text' && value.text !== 'ask') ?? [],
-)
-const questions = computed(() =>
-  (figures.value['cause']?.givens ?? []).flatMap(({ label, from, value }) =>
-    value.kind === 'text' && value.text === 'ask' ? [{ question: label, sign: from }] : [],
-  ),
-)
+const ranking = computed(() => bench.assessment.value.outcomes.diagnose.ranking)
+/** Causes that are shown, and questions that are asked, the likeliest and most telling first. */
+const [mostCauses, mostQuestions] = [5, 3]
+const ranked = computed(() => ranking.value?.causes.slice(0, mostCauses) ?? [])
+const questions = computed(() => ranking.value?.nextQuestions.slice(0, mostQuestions) ?? [])
 const frequencies = ['bpfo', 'bpfi', 'bsf', 'ftf']
 </script>
 
@@ -101,10 +99,10 @@ const frequencies = ['bpfo', 'bpfi', 'bsf', 'ftf']
         @working="emit('working', $event)"
       />
       <ol v-else class="causes" data-test="causes">
-        <li v-for="one in ranked" :key="one.label">
-          <strong>{{ one.value.kind === 'text' ? one.value.text : '' }}</strong>
+        <li v-for="one in ranked" :key="one.cause">
+          <strong>{{ percentWords(one.probability) }}</strong>
           <span
-            >{{ one.label }}<br /><span class="quiet">{{ one.from }}</span></span
+            >{{ one.title }}<br /><span class="quiet">{{ becauseWords(one) }}</span></span
           >
         </li>
       </ol>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { housingMaterialWords } from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
@@ -13,11 +14,17 @@ const bench = useBench()
 const format = useFormat()
 const figures = computed(() => bench.assessment.value.lenses.float.figures)
 
-const housings = [
-  { value: 'cast-iron', label: 'cast iron' },
-  { value: 'steel', label: 'steel' },
-  { value: 'aluminium', label: 'aluminium' },
-]
+const housings = (['cast-iron', 'steel', 'aluminium'] as const).map((value) => ({
+  value,
+  label: housingMaterialWords[value],
+}))
+/** One place, one temperature: what Grease has is taken here too. */
+const outerNote = computed(() => {
+  const { float, grease } = bench.inputs.value
+  return float.outerC === null && grease.runningC !== null
+    ? `${format.inline({ kind: 'number', number: grease.runningC }, 'temperature')} of the housing, from Grease`
+    : ''
+})
 const steps = computed(() =>
   (['initial', 'onShaft', 'mounted', 'operating'] as const).flatMap((name) => {
     const figure = figures.value[name]
@@ -27,6 +34,7 @@ const steps = computed(() =>
   }),
 )
 const classes = computed(() => figures.value['rightClass'])
+const judged = computed(() => bench.assessment.value.outcomes.float.steps?.classes.map(({ judged: one }) => one) ?? [])
 const span = (value: { kind: string; from?: number; to?: number }) =>
   value.kind === 'range'
     ? `${format.digits(value.from ?? 0, 'deviation')} … ${format.digits(value.to ?? 0, 'deviation')}`
@@ -36,16 +44,17 @@ const span = (value: { kind: string; from?: number; to?: number }) =>
 <template>
   <div class="fields">
     <QuantityField path="float.innerC" />
-    <QuantityField path="float.outerC" />
+    <QuantityField path="float.outerC" :note="outerNote" />
     <QuantityField path="float.measuredUm" />
     <ChoiceField path="float.housingMaterial" :options="housings" />
+    <QuantityField path="float.housingWallMm" note="a thick block if empty" />
   </div>
   <div class="results">
     <FigureLine answer name="operating" :figure="figures['operating']!" @working="emit('working', $event)" />
     <ClearanceFall v-if="steps.length > 1" :steps="steps" />
     <FigureLine v-if="classes" name="rightClass" :figure="classes" @working="emit('working', $event)" />
     <ul v-if="classes" class="classes" data-test="classes">
-      <li v-for="one in classes.givens" :key="one.label" :class="{ bad: one.from !== 'keeps clearance' }">
+      <li v-for="(one, index) in classes.givens" :key="one.label" :class="{ bad: (judged[index]?.least ?? 0) < 0 }">
         <span>{{ one.label }}</span>
         <strong>{{ span(one.value) }}</strong>
         <span class="quiet">{{ one.from }}</span>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
+import { useFormat } from '../../figures/use-format.ts'
 import ChoiceField from '../ChoiceField.vue'
 import LoadSource from '../LoadSource.vue'
 import { notStated } from '../options.ts'
@@ -9,9 +10,10 @@ import { useBench } from '../use-bench.ts'
 import GrowthDrawing from './GrowthDrawing.vue'
 import GrowthSchools from './GrowthSchools.vue'
 
-/** Which end is held, how far the shaft grows by each school, what room is left, and what a held shaft costs. */
+/** Which end is held, how far the shaft grows by each practice, what room is left, and what a held shaft costs. */
 const emit = defineEmits<{ working: [figure: string] }>()
 const bench = useBench()
+const format = useFormat()
 const figures = computed(() => bench.assessment.value.lenses.float.figures)
 const given = computed(() => bench.effective.value.float)
 
@@ -21,7 +23,7 @@ const ends = [
   { value: 2, label: 'both' },
   { value: 0, label: 'neither' },
 ]
-const roles = [notStated, { value: 'locating', label: 'holds the shaft' }, { value: 'floating', label: 'floats' }]
+const roles = [notStated, { value: 'locating', label: 'located' }, { value: 'floating', label: 'floating' }]
 const floats = [
   { value: 'housing', label: 'in the housing' },
   { value: 'bearing', label: 'inside the bearing' },
@@ -30,14 +32,9 @@ const shafts = [
   { value: 'carbon-steel', label: 'carbon steel' },
   { value: 'stainless-austenitic', label: 'stainless' },
 ]
-const growthMm = computed(() => {
-  const value = figures.value['growth']?.value
-  return value?.kind === 'number' ? value.number : null
-})
-const roomMm = computed(() => {
-  const value = figures.value['room']?.value
-  return value?.kind === 'number' ? value.number : null
-})
+const outcome = computed(() => bench.assessment.value.outcomes.float.growth)
+const growthMm = computed(() => outcome.value?.grown.growthMm ?? null)
+const roomMm = computed(() => outcome.value?.room?.residualMm ?? null)
 </script>
 
 <template>
@@ -68,14 +65,14 @@ const roomMm = computed(() => {
   </div>
   <div class="results">
     <FigureLine answer name="growth" :figure="figures['growth']!" @working="emit('working', $event)" />
-    <GrowthSchools v-if="growthMm !== null" :givens="figures['growth']!.givens" />
+    <GrowthSchools v-if="outcome" :growth="outcome.grown" />
     <template v-for="name in ['room', 'leave', 'thrust', 'lifeLeft']" :key="name">
       <FigureLine v-if="figures[name]" :name="name" :figure="figures[name]!" @working="emit('working', $event)" />
     </template>
   </div>
   <p class="quiet">
     Take the hottest the shaft will ever be in service, not on the test stand. Start the floating ring off the middle:
-    most of its room toward the growth, half a millimetre on the other side.
+    most of its room toward the growth, {{ format.sentence('{0.5 mm~d1}') }} on the other side.
   </p>
 </template>
 

@@ -1,15 +1,18 @@
 <script setup lang="ts">
-import type { Given } from '@yardfrost/core'
+import type { Growth } from '@yardfrost/core'
 import { computed } from 'vue'
 import { useFormat } from '../../figures/use-format.ts'
 
-/** Growth by every school, side by side on one scale; the room to leave below them. */
-const { givens } = defineProps<{ givens: Given[] }>()
+/** Growth by every practice, side by side on one scale; the room to leave below them. */
+const { growth } = defineProps<{ growth: Growth }>()
 const format = useFormat()
 const bars = computed(() => {
-  const all = givens.flatMap((one) =>
-    one.value.kind === 'number' ? [{ label: one.label, mm: Math.abs(one.value.number) }] : [],
-  )
+  const all = [
+    { label: 'physics', mm: Math.abs(growth.growthMm), leave: false },
+    { label: 'inches per foot', mm: growth.perFootMm, leave: false },
+    { label: 'whole temperature', mm: growth.absoluteMm, leave: false },
+    { label: 'room to leave', mm: growth.recommendedMm, leave: true },
+  ]
   const longest = Math.max(...all.map(({ mm }) => mm), 0.001)
   return all.map((one) => ({ ...one, share: `${(one.mm / longest) * 100}%` }))
 })
@@ -17,7 +20,7 @@ const bars = computed(() => {
 
 <template>
   <ul data-test="schools">
-    <li v-for="one in bars" :key="one.label" :class="{ leave: one.label === 'room to leave' }">
+    <li v-for="one in bars" :key="one.label" :class="{ leave: one.leave }">
       <span class="label">{{ one.label }}</span>
       <span class="track"><span class="bar" :style="{ width: one.share }" /></span>
       <strong>{{ format.inline({ kind: 'number', number: one.mm }, 'length', { decimals: 2 }) }}</strong>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { cageMaterials, closures } from '@yardfrost/core'
+import { cageMaterials, closures, closureWords } from '@yardfrost/core'
 import { computed } from 'vue'
 import ChoiceField from '../ChoiceField.vue'
 import { clearanceOptions, notStated } from '../options.ts'
@@ -8,20 +8,11 @@ import { useBench } from '../use-bench.ts'
 
 /** What the machine’s papers call for; each difference from what is on the bench is judged below. */
 const bench = useBench()
-const closureWords = {
-  open: 'open',
-  shield: 'shields',
-  'contact-seal': 'contact seals',
-  'low-friction-seal': 'low-friction seals',
-}
 const closureOptions = [notStated, ...closures.map((value) => ({ value, label: closureWords[value] }))]
 const bores = [notStated, { value: 'cylindrical', label: 'cylindrical' }, { value: 'tapered', label: 'tapered, K' }]
 const cages = [notStated, ...cageMaterials.map((value) => ({ value, label: value }))]
 const classes = [notStated, ...['normal', 'P6', 'P5', 'P4'].map((value) => ({ value, label: value }))]
-const order = computed(() => {
-  const value = bench.assessment.value.lenses.identify.figures['order']?.value
-  return value?.kind === 'text' ? value.text : null
-})
+const order = computed(() => bench.assessment.value.outcomes.identify.toOrder)
 </script>
 
 <template>

@@ -16,6 +16,7 @@ const format = useFormat()
 const figures = computed(() => bench.assessment.value.lenses.identify.figures)
 const matched = computed(() => figures.value['matched'])
 const built = computed(() => figures.value['built'])
+const measured = computed(() => bench.assessment.value.outcomes.identify.measured)
 
 const dimensions = [
   { key: 'boreMm', label: 'Bore', measurable: 'bore' },
@@ -75,19 +76,19 @@ const misfit = (value: number) => format.inline({ kind: 'number', number: value 
       <FigureLine v-if="built" answer name="built" :figure="built" @working="emit('working', $event)" />
       <FigureLine v-else name="matched" :figure="matched" @working="emit('working', $event)" />
       <ul v-if="built" class="evidence" aria-label="What put it together">
-        <li v-for="(one, index) in built.givens" :key="index" :class="{ not: one.label === 'not added' }">
-          <strong>{{ one.label }}</strong>
-          <span>{{ one.value.kind === 'text' ? one.value.text : '' }}</span>
+        <li v-for="(one, index) in measured.built?.parts ?? []" :key="index" :class="{ not: !one.inNumber }">
+          <strong>{{ one.text }}</strong>
+          <span>{{ one.says }}</span>
           <span class="quiet">{{ one.from }}</span>
         </li>
       </ul>
       <ol class="list" data-test="candidates">
-        <li v-for="(one, index) in matched.givens" :key="one.label">
-          <button type="button" :data-candidate="one.label" @click="bench.putOn(one.label)">
+        <li v-for="(one, index) in measured.matched?.candidates ?? []" :key="one.designation">
+          <button type="button" :data-candidate="one.designation" @click="bench.putOn(one.designation)">
             <span class="rank">{{ index + 1 }}</span>
-            <strong>{{ one.label }}</strong>
-            <span class="misfit">{{ one.value.kind === 'number' ? misfit(one.value.number) : '' }} off</span>
-            <span class="quiet why">{{ one.from }}</span>
+            <strong>{{ one.designation }}</strong>
+            <span class="misfit">{{ misfit(one.misfitUm) }} off</span>
+            <span class="quiet why">{{ one.reason }}</span>
           </button>
         </li>
       </ol>

@@ -19,19 +19,12 @@ const figures = computed(() => bench.assessment.value.lenses.identify.figures)
 const sized = (mm: number) =>
   format.inline({ kind: 'number', number: mm }, 'length', { decimals: Number.isInteger(mm) ? 0 : 2 })
 const bearing = computed(() => bench.bearing.value)
-const evidence = computed(
-  () => figures.value['designation']?.givens.filter(({ from, label }) => from !== 'typed' && label !== 'series') ?? [],
-)
-const toOrder = computed(() => {
-  const value = figures.value['order']?.value
-  return value?.kind === 'text' ? value.text : ''
-})
+const outcome = computed(() => bench.assessment.value.outcomes.identify)
+/** What the number says, without what was typed and what stands above already. */
+const evidence = computed(() => figures.value['designation']?.givens.slice(2) ?? [])
+const toOrder = computed(() => outcome.value.toOrder ?? '')
 const present = computed(() => bearing.value?.decoded.normal ?? '')
-const sameSize = computed(() =>
-  (figures.value['order']?.givens ?? []).flatMap((one) =>
-    one.label === 'same size' && one.value.kind === 'text' ? [{ designation: one.value.text, changes: one.from }] : [],
-  ),
-)
+const sameSize = computed(() => outcome.value.sameSize)
 const typeOf = (designation: string) => {
   const found = lookUpBearing(designation, catalogue)
   return found.kind === 'found' ? bearingTypeNames[found.bearing.row.type] : ''
@@ -74,7 +67,7 @@ const typeOf = (designation: string) => {
       @working="emit('working', $event)"
     />
     <ul class="evidence" aria-label="What the number says">
-      <li v-for="(one, index) in evidence" :key="index" :class="{ assumed: one.from.startsWith('assumed') }">
+      <li v-for="(one, index) in evidence" :key="index" :class="{ assumed: one.assumed }">
         <span class="label">{{ one.label }}</span>
         <span>{{ one.value.kind === 'text' ? one.value.text : '' }}</span>
         <span class="quiet">{{ one.from }}</span>

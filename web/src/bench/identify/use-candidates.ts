@@ -12,19 +12,18 @@ const most = 4
 export function useCandidates(bench: Bench) {
   const format = useFormat()
   return computed(() => {
-    const ranked = bench.assessment.value.lenses.identify.figures['matched']?.givens ?? []
-    return ranked.slice(0, most).flatMap((one) => {
-      const found = lookUpBearing(one.label, catalogue)
+    const ranked = bench.assessment.value.outcomes.identify.measured.matched?.candidates ?? []
+    return ranked.slice(0, most).flatMap(({ designation, misfitUm, tell }) => {
+      const found = lookUpBearing(designation, catalogue)
       if (found.kind !== 'found') return []
       const { row } = found.bearing
-      const misfit = one.value.kind === 'number' ? format.inline(one.value, 'deviation') : ''
+      const misfit = format.inline({ kind: 'number', number: misfitUm }, 'deviation')
       return [
         {
-          name: one.label,
+          name: designation,
           section: halfSection(found.bearing),
           note: `${bearingTypeNames[row.type]}, ${misfit} off`,
-          // The last sentence of the reason says what the eye tells it by.
-          tell: one.from.split('. ').at(-1) ?? '',
+          tell,
         },
       ]
     })

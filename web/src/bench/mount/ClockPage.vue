@@ -1,18 +1,18 @@
 <script setup lang="ts">
-import type { SignedEntry } from '@yardfrost/core'
+import { heatTarget, type SignedEntry } from '@yardfrost/core'
 import { computed, ref } from 'vue'
 import HeatClock from '../../job/HeatClock.vue'
 import { useSession } from '../../shell/session.ts'
 import LensSheet from '../LensSheet.vue'
 import { useBench } from '../use-bench.ts'
-import { useMountSteps } from './use-mount-steps.ts'
 
 /** The heat clock without a job: the same run, kept on this page only. */
 const emit = defineEmits<{ field: [path: string] }>()
 const bench = useBench()
 const session = useSession()
-const { stepOf } = useMountSteps(bench)
-const target = computed(() => stepOf('mount')?.heat ?? null)
+const target = computed(() => heatTarget(bench.assessment.value.outcomes.mount))
+/** The server heats what is saved: what stands only on this page first has to be. */
+const unsaved = computed(() => bench.dirty.value)
 const lens = computed(() => bench.assessment.value.lenses.mount)
 
 const heat = ref<Extract<SignedEntry, { kind: 'heat' }> | null>(null)
@@ -27,12 +27,16 @@ function take(event: 'lifted' | 'home' | 'short', rings: { innerC: number; outer
       <HeatClock
         v-if="target"
         :target="target"
+        :order="{ positionId: bench.id }"
         :piece="bench.id"
         :heat="heat"
-        :disabled="!session.maySave"
+        :disabled="!session.maySave || unsaved"
         @heat="take"
       />
-      <p v-else data-test="no-clock">
+      <p v-if="target && unsaved" class="quiet" data-test="save-first">
+        The heater is told what is saved: save this position first.
+      </p>
+      <p v-if="!target" data-test="no-clock">
         Nothing to heat: the ring slides on, is pressed or driven up, or its fit is not known yet. Way and steps says
         which.
       </p>

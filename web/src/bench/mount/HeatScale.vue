@@ -35,7 +35,7 @@ const x = computed(() =>
       <text class="ring" :x="x(ringC)" y="15" text-anchor="middle">{{ degrees(ringC) }}</text>
       <circle class="shaft-dot" :cx="x(roomC)" cy="32" r="5" />
       <circle class="ring-dot" :cx="x(ringC)" cy="32" r="7" />
-      <text :x="x(limitC)" y="58" text-anchor="middle">never over {{ degrees(limitC) }}</text>
+      <text :x="x(limitC)" y="58" text-anchor="middle">limit {{ degrees(limitC) }}</text>
     </svg>
   </div>
 </template>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { numberOf } from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
@@ -15,29 +14,33 @@ const bench = useBench()
 const format = useFormat()
 const lens = computed(() => bench.assessment.value.lenses.mount)
 const figures = computed(() => lens.value.figures)
-const drivenUp = computed(() => bench.bearing.value?.decoded.boreShape === 'tapered')
+const outcome = computed(() => bench.assessment.value.outcomes.mount)
+const drivenUp = computed(() => outcome.value.taper !== null)
 const slipNote = computed(() => {
-  const usual = figures.value['ring']?.givens.find(({ symbol }) => symbol === 's')
-  return usual && bench.inputs.value.mount.slipUm === null ? `${format.inline(usual.value, 'deviation')} by bore` : ''
+  const { hot } = outcome.value
+  if (!hot || bench.inputs.value.mount.slipUm !== null) return ''
+  return `${format.inline({ kind: 'number', number: hot.wantedUm }, 'deviation')} by bore`
 })
+/** Only a ring that is heated has a place on a scale of temperatures. */
 const scale = computed(() => {
-  const ringC = numberOf(figures.value['ring'])
-  const limitC = numberOf(figures.value['limit'])
-  const { roomC } = bench.inputs.value.mount
-  return ringC === null || limitC === null || roomC === null ? null : { ringC, limitC, roomC }
+  const { hot, way } = outcome.value
+  if (!hot || (way !== 'heated' && way !== 'heated-shaft-chilled')) return null
+  return { ringC: hot.aimC, limitC: hot.limitC, roomC: hot.roomC }
 })
+const question = computed(() =>
+  drivenUp.value ? 'How far is it driven up?' : 'How does the ring get on, and how hot may it be?',
+)
+const rest = computed(
+  () =>
+  ['method', 'ring', 'room', 'limit', 'travel', 'residual', 'press', 'chill'].filter((name) => name !== lens.value.headline), // prettier-ignore
+)
 const page = computed(() => bench.pageOf('mount'))
 </script>
 
 <template>
   <WayPage v-if="page === 'way'" @working="emit('working', $event)" @field="emit('field', $event)" />
   <ClockPage v-else-if="page === 'clock'" @field="emit('field', $event)" />
-  <LensSheet
-    v-else
-    :lens="lens"
-    :question="drivenUp ? 'How far is it driven up?' : 'How hot must the ring be, and how hot may it be?'"
-    @field="emit('field', $event)"
-  >
+  <LensSheet v-else :lens="lens" :question="question" @field="emit('field', $event)">
     <template #inputs>
       <div v-if="!drivenUp" class="fields">
         <QuantityField path="mount.roomC" />
@@ -46,9 +49,15 @@ const page = computed(() => bench.pageOf('mount'))
       </div>
     </template>
     <template #figures>
-      <FigureLine answer name="ring" :figure="figures['ring']!" @working="emit('working', $event)" />
-      <HeatScale v-if="scale && !drivenUp" v-bind="scale" />
-      <template v-for="name in ['rise', 'limit', 'travel', 'residual', 'press', 'chill']" :key="name">
+      <FigureLine
+        v-if="figures[lens.headline]"
+        answer
+        :name="lens.headline"
+        :figure="figures[lens.headline]!"
+        @working="emit('working', $event)"
+      />
+      <HeatScale v-if="scale" v-bind="scale" />
+      <template v-for="name in rest" :key="name">
         <FigureLine v-if="figures[name]" :name="name" :figure="figures[name]!" @working="emit('working', $event)" />
       </template>
     </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { heatingTools, holdings, holdingWays, type Verdict } from '@yardfrost/core'
+import { heatingTools, holdings, holdingWords, mountingMethods, toolWords } from '@yardfrost/core'
+import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
@@ -16,27 +17,9 @@ const bench = useBench()
 const format = useFormat()
 const lens = computed(() => bench.assessment.value.lenses.mount)
 const method = computed(() => lens.value.figures['method'])
-const others = computed(
-  () =>
-    method.value?.givens.map(({ label, symbol, value, from }) => ({
-      label,
-      verdict: symbol as Verdict,
-      reason: value.kind === 'text' ? value.text : '',
-      missing: from === 'not in this shop',
-    })) ?? [],
-)
-const holdingOptions = [notStated, ...holdings.map((value) => ({ value, label: holdingWays[value] }))]
+const others = computed(() => mountingMethods(bench.effective.value, bench.assessment.value.outcomes.mount))
+const holdingOptions = [notStated, ...holdings.map((value) => ({ value, label: holdingWords[value] }))]
 const housingOptions = [notStated, ...choices('solid', 'split', 'flanged', 'take-up')]
-const toolWords: Record<(typeof heatingTools)[number], string> = {
-  induction: 'induction heater',
-  pad: 'flat pad',
-  'hot-plate': 'hot plate',
-  oven: 'oven',
-  'oil-bath': 'oil bath',
-  press: 'press',
-  'oil-injection': 'oil injection',
-  cold: 'hydraulic nut',
-}
 const tools = computed({
   get: () => bench.inputs.value.mount.tools,
   set: (next) => bench.setAt('mount.tools', next),
@@ -55,7 +38,7 @@ const shown = computed(() => ['take-off', 'mount', 'lock', 'close'].flatMap((key
       <fieldset class="tools">
         <legend class="label">In the shop</legend>
         <label v-for="tool in heatingTools" :key="tool">
-          <input v-model="tools" type="checkbox" :value="tool" :data-tool="tool" /> {{ toolWords[tool] }}
+          <Checkbox v-model="tools" :value="tool" :pt="{ input: { 'data-tool': tool } }" /> {{ toolWords[tool] }}
         </label>
       </fieldset>
     </template>
@@ -66,7 +49,7 @@ const shown = computed(() => ['take-off', 'mount', 'lock', 'close'].flatMap((key
           <VerdictMark :state="one.verdict" :size="16" />
           <span>
             <component :is="one.verdict === 'stop' ? 's' : 'span'">{{ one.label }}</component><template
-              v-if="one.missing && one.verdict !== 'stop'"
+              v-if="!one.inShop && one.verdict !== 'stop'"
               >, not in this shop</template
             >:
             <span class="quiet">{{ format.sentence(one.reason) }}</span>

@@ -21,10 +21,8 @@ const figures = computed(() => bench.assessment.value.lenses.seat.figures)
 const gauged = computed(() => figures.value[`${seat.value}Gauged`])
 const actual = computed(() => figures.value[`${seat.value}Actual`])
 const check = computed(() => bench.assessment.value.lenses.seat.checks.find(({ key }) => key === `${seat.value}Gauge`))
-const nominalMm = computed(() => {
-  const row = bench.bearing.value?.row
-  return row ? (seat.value === 'shaft' ? row.boreMm : row.odMm) : null
-})
+const choice = computed(() => bench.assessment.value.outcomes.seat[seat.value])
+const nominalMm = computed(() => choice.value.nominalMm)
 
 const directions = ['0°', '45°', '90°', '135°']
 /** A wide seat is gauged in three planes, a short one in two; a third is always there to fill. */
@@ -52,10 +50,8 @@ const limits = computed(() => {
   return value?.kind === 'range' ? value : null
 })
 const hours = ({ from, to }: { from: number; to: number }) => (to === 0 ? 'no time' : `${from} … ${to} h`)
-const part = (symbolOrLabel: string) => {
-  const given = gauged.value?.givens.find(({ label }) => label === symbolOrLabel)
-  return given ? format.inline(given.value, given.quantity, { decimals: 0 }) : ''
-}
+const micrometres = (um: number) => format.inline({ kind: 'number', number: um }, 'deviation', { decimals: 0 })
+const form = computed(() => choice.value.gauged.gauging)
 </script>
 
 <template>
@@ -99,8 +95,9 @@ const part = (symbolOrLabel: string) => {
           {{ { go: 'accept', watch: 'watch', stop: 'reject' }[check.verdict] }}
         </p>
       </div>
-      <p class="form">
-        oval {{ part('ovality') }}, taper {{ part('taper') }}, allowed {{ part('form allowed, strict') }}
+      <p v-if="form" class="form">
+        oval {{ micrometres(form.ovalityUm) }}, taper {{ micrometres(form.taperUm) }}, allowed
+        {{ micrometres(form.formLimitUm) }}
       </p>
       <SeatProfile v-if="limits" :seat="seat" :sheet="sheet" :nominal-mm="nominalMm" :limits="limits" />
       <FigureLine v-if="actual" :name="`${seat}Actual`" :figure="actual" @working="emit('working', $event)" />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { watchDebounced } from '@vueuse/core'
-import type { FitHistogram, Given } from '@yardfrost/core'
+import type { FitHistogram } from '@yardfrost/core'
 import { computed, shallowRef } from 'vue'
 import { useFormat } from '../../figures/use-format.ts'
 import { useBenchWork } from '../../workers/use-bench-work.ts'
@@ -35,10 +35,7 @@ const absent = computed(() => {
       : ''
 })
 
-const band = (symbol: string) => {
-  const value = fit.value?.givens.find((given: Given) => given.symbol === symbol)?.value
-  return value?.kind === 'range' ? value : null
-}
+const choice = computed(() => bench.assessment.value.outcomes.seat[seat])
 const others = computed(() => figures.value[`${seat}Others`])
 const inFit = (from: number, to: number) => {
   const { digits, word } = format.fit(from, to)
@@ -46,14 +43,16 @@ const inFit = (from: number, to: number) => {
 }
 /** Mean of the gauged seat, off nominal, µm; null while it is not gauged. */
 const gauged = computed(() => {
-  const value = figures.value[`${seat}Gauged`]?.givens.find(({ label }) => label.startsWith('mean of'))?.value
-  return value?.kind === 'number' ? value.number : null
+  const { gauged: found, nominalMm } = choice.value
+  return found.gauging && nominalMm !== null ? 1000 * (found.gauging.meanMm - nominalMm) : null
 })
 
 const scale = computed(() => {
-  const ring = band('l \\dots u')
-  const worked = band('L \\dots U')
-  return ring && worked && inWords.value ? { ring, worked, tone: inWords.value.tone } : null
+  const { chosen } = choice.value
+  const span = ({ lowerUm, upperUm }: { lowerUm: number; upperUm: number }) => ({ from: lowerUm, to: upperUm })
+  return chosen && inWords.value
+    ? { ring: span(chosen.ring), worked: span(chosen.seat), tone: inWords.value.tone }
+    : null
 })
 const { work } = useBenchWork()
 const histogram = shallowRef<FitHistogram | null>(null)

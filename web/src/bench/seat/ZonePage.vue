@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { housingWords } from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
@@ -15,7 +16,18 @@ const bench = useBench()
 const format = useFormat()
 const figures = computed(() => bench.assessment.value.lenses.seat.figures)
 
-const housings = choices('solid', 'split', 'thin-wall', 'light-alloy')
+const housings = (['solid', 'split', 'thin-wall', 'light-alloy'] as const).map((value) => ({
+  value,
+  label: housingWords[value],
+}))
+const bare = computed(() => bench.assessment.value.outcomes.seat.shaft.bare)
+const onSleeve = computed(() => bare.value?.kind === 'adapter-sleeve' || bare.value?.kind === 'withdrawal-sleeve')
+const sleeveNote = computed(() => {
+  const { nominalMm = null, kind } = bare.value ?? {}
+  return kind === 'adapter-sleeve' && nominalMm !== null && bench.inputs.value.seat.sleeveShaftMm === null
+    ? `${format.inline({ kind: 'number', number: nominalMm }, 'length', { decimals: 0 })} by ISO 2982-1`
+    : ''
+})
 const sliding = choices('none', 'outer', 'inner')
 const ratio = computed(() => {
   const figure = bench.assessment.value.lenses.carry.figures['loadRatio']
@@ -30,6 +42,9 @@ const ratio = computed(() => {
     <ChoiceField path="seat.housing" :options="housings" />
     <ChoiceField path="seat.slides" :options="sliding" />
     <QuantityField path="seat.ringRiseC" />
+    <QuantityField v-if="onSleeve" path="seat.sleeveShaftMm" :note="sleeveNote" />
+    <QuantityField v-if="bare?.kind === 'raceway'" path="seat.racewayHrc" />
+    <QuantityField v-if="bare?.kind === 'raceway'" path="seat.racewayRaUm" />
     <div>
       <span class="label">From Carry</span>
       <p class="ratio">{{ ratio }}</p>
