@@ -19,7 +19,8 @@ const fixedDigits: ReadonlySet<Quantity> = new Set(['temperature', 'deviation', 
  * @param precision - digits in metric units; 3 figures, or the usual ones of the quantity, when absent
  */
 export function inSentence(value: number, quantity: Quantity, precision?: Precision | number): string {
-  const digits = typeof precision === 'number' ? { figures: precision } : precision
+  const usual = quantity === 'length' ? { figures: 3 } : undefined
+  const digits = typeof precision === 'number' ? { figures: precision } : (precision ?? usual)
   const asked = digits && ('figures' in digits ? `~f${digits.figures}` : `~d${digits.decimals}`)
   return `{${Number(value.toPrecision(9))} ${quantities[quantity].metric}${asked ?? ''}}`
 }
@@ -35,7 +36,11 @@ export function renderSentence(sentence: string, system: UnitSystem): string {
     (whole, digits: string, symbol: string, kind: string | undefined, count: string | undefined) => {
       const quantity = quantityOf.get(symbol)
       if (!quantity) return whole
-      const precision = precisionOf(quantity, system, kind, Number(count))
+      // Sentences of before, which were rounded as they were written, keep the digits of a length.
+      const precision =
+        kind === undefined && quantity === 'length' && system === 'metric'
+          ? { decimals: digits.split('.')[1]?.length ?? 0 }
+          : precisionOf(quantity, system, kind, Number(count))
       const value = Number(digits)
       const shown = precision
         ? formatNumber(toShown(value, quantity, system), precision)
