@@ -86,13 +86,8 @@ const precisionWithClearance: Suffix[] = ['P6', 'P5', 'P4', 'P2'].flatMap((preci
 
 /** Common suffixes only. Makers' own letters change and clash, so the rest stays unknown and is looked at. */
 export const suffixes: readonly Suffix[] = [
-  ...closureTokens(['RS', 'RS1', 'RS2', 'RSR', 'RSH', 'DU', 'LU', 'LH'], 'RS', 'contact-seal', 1),
-  ...closureTokens(
-    ['2RS', '2RS1', '2RS2', '2RSR', '2RSH', 'RSS', 'DDU', 'DD', 'LLU', 'LLH', 'EE'],
-    '2RS',
-    'contact-seal',
-    2,
-  ),
+  ...closureTokens(['RS', 'RS1', 'RS2', 'RSR', 'RSH', 'LU', 'LH'], 'RS', 'contact-seal', 1),
+  ...closureTokens(['2RS', '2RS1', '2RS2', '2RSR', '2RSH', 'RSS', 'LLU', 'LLH', 'EE'], '2RS', 'contact-seal', 2),
   ...closureTokens(['RZ', 'RSL', 'RSJ', 'LB'], 'RZ', 'low-friction-seal', 1),
   ...closureTokens(['2RZ', '2RSL', '2RSJ', 'VV', 'LLB'], '2RZ', 'low-friction-seal', 2),
   ...closureTokens(['Z', 'ZR', 'ZS'], 'Z', 'shield', 1),
@@ -146,11 +141,7 @@ export const suffixes: readonly Suffix[] = [
     single(token, 'cage', { normal: { cage: 'TN' }, features: ['polyamide-cage'] }),
   ),
   ...['P', 'PH'].map((token) =>
-    single(token, 'cage', {
-      normal: { cage: 'TN' },
-      features: ['polyamide-cage'],
-      types: ['cylindrical-roller', 'angular-contact-ball'],
-    }),
+    single(token, 'cage', { normal: { cage: 'TN' }, features: ['polyamide-cage'], types: ['angular-contact-ball'] }),
   ),
   ...['J', 'JN', 'J1', 'J2', 'F'].map((token) =>
     single(token, 'cage', { normal: { cage: 'J' }, features: ['steel-cage'] }),
