@@ -59,7 +59,7 @@ describe('assess: carry', () => {
 
   describe('pairs and ways', () => {
     const cases: [why: string, load: Changes['load'], designation: string, key: string, expected: string | undefined][] = [
-      ['a single taper against nothing', {}, '32214', 'unpaired', 'watch'],
+      ['a single taper against nothing: a question', {}, '32214', 'unpaired', 'go'],
       ['one of a pair', { arrangement: 'face-to-face', partnerRadialN: 3000 }, '32214', 'unpaired', undefined],
       ['its number says it is a pair', {}, '7214 B-DB', 'unpaired', undefined],
       ['thrust both ways on a single angular contact', { axialN: 900, axialWay: 'both' }, '7214 B', 'bothWays', 'stop'],

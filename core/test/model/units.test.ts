@@ -134,10 +134,10 @@ describe('a value as it is shown', () => {
 
 describe('sentences', () => {
   const sentence = `${inSentence(113.3, 'temperature')} is close to ${inSentence(120, 'temperature')}.`
-  it('read as they stand', () => assert.equal(sentence, '{113 °C} is close to {120 °C}.'))
+  it('read as they stand', () => assert.equal(sentence, '{113.3 °C} is close to {120 °C}.'))
   it('are shown in the reader’s units', () => {
     assert.equal(renderSentence(sentence, 'metric'), `113${unitSpace}°C is close to 120${unitSpace}°C.`)
-    assert.equal(renderSentence(sentence, 'inch'), `235${unitSpace}°F is close to 248${unitSpace}°F.`)
+    assert.equal(renderSentence(sentence, 'inch'), `236${unitSpace}°F is close to 248${unitSpace}°F.`)
   })
   it('keep the digits of a length', () =>
     assert.equal(renderSentence(inSentence(1.0299, 'length'), 'metric'), `1.03${unitSpace}mm`))

@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import { assess, heatFor, infraredReading, ringBehind } from '../../src/index.ts'
 import { differenceLimit, exposedArea } from '../../src/mount/heat-run.ts'
 import { mountingMethods } from '../../src/mount/methods.ts'
-import { bearingOf, positionWith } from '../bench-position.ts'
+import { positionWith } from '../bench-position.ts'
 import { catalogue } from '../references.ts'
 
 const bearing = { massKg: 2.1, areaMm2: exposedArea(65, 140, 33), roomC: 20 }
@@ -69,10 +69,19 @@ describe('an infrared thermometer on bright steel', () => {
 })
 
 describe('the way of mounting', () => {
-  const position = (mount: object = {}) => positionWith({ mount: { roomC: 20, ...mount } })
-  const ok = { ringC: 100, riseC: 80, limitC: 120, verdict: 'ok' } as const
-  const first = (designation: string, mount: object = {}, heated: typeof ok | null = ok) =>
-    mountingMethods(position(mount), bearingOf(designation), heated, null)[0]?.tool
+  const position = (designation: string, mount: object = {}) =>
+    positionWith({
+      bearing: { designation },
+      load: { radialN: 3000, axialN: 0, speedRpm: 1475 },
+      seat: { loadCase: 'inner-turns' },
+      mount: { roomC: 20, coolingC: 10, ...mount },
+    })
+  const methods = (designation: string, mount: object = {}) => {
+    const inputs = position(designation, mount)
+    const { outcomes } = assess(inputs, { kind: 'pump', duty: 'round-the-clock' }, catalogue)
+    return mountingMethods(inputs, outcomes.mount)
+  }
+  const first = (designation: string, mount: object = {}) => methods(designation, mount)[0]?.tool
   for (const [why, designation, mount, tool] of [
     ['a middling ring by induction', '6313-C3', {}, 'induction'],
     ['in the oven where there is no heater', '6313-C3', { tools: ['oven'] }, 'oven'],
@@ -82,11 +91,10 @@ describe('the way of mounting', () => {
     it(why, () => assert.equal(first(designation, mount), tool))
 
   it('strikes out what must not be, with its reason', () => {
-    const of = (designation: string) => mountingMethods(position(), bearingOf(designation), ok, 90_000)
-    const bath = of('6313-2RS').find(({ tool }) => tool === 'oil-bath')
+    const bath = methods('6313-2RS').find(({ tool }) => tool === 'oil-bath')
     assert.deepEqual([bath?.verdict, bath?.reason], ['stop', 'never for a sealed or greased bearing'])
-    assert.match(of('6313').find(({ tool }) => tool === 'press')?.reason ?? '', /more than a hand press/)
-    assert.match(of('22216 EK').find(({ tool }) => tool === 'induction')?.reason ?? '', /driven up/)
+    assert.match(methods('22230').find(({ tool }) => tool === 'press')?.reason ?? '', /bore it is heated/)
+    assert.match(methods('22216 EK').find(({ tool }) => tool === 'induction')?.reason ?? '', /driven up/)
   })
 
   it('is a figure of the lens, with every other way beside it', () => {

@@ -54,7 +54,7 @@ describe('the arrival list', () => {
     ['another grease', 'grease', { answer: 'other' }, 'stop', 'grease', /on top of the old/],
     ['nothing holds it', 'push', { answer: 'far' }, 'stop', null, /Nothing holds the shaft/],
     ['no play at all', 'push', { answer: 'not' }, 'watch', null, /held at both ends/],
-    ['halves too close', 'gap', { answer: 'even', valueMm: 2 }, 'stop', null, /2 mm}, and {3 mm} is the least/],
+    ['halves too close', 'gap', { answer: 'even', valueMm: 2 }, 'stop', null, /2 mm~f3}, and {3 mm~f3} is the least/],
     ['nobody knows', 'work', { answer: 'unknown' }, 'watch', null, /Nobody knows/],
   ] // prettier-ignore
   for (const [why, key, found, verdict, lens, reason] of cases)

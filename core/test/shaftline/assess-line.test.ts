@@ -140,7 +140,7 @@ describe('who holds the shaft', () => {
     ['open on the side the thrust comes to', { ...push, supports: supports({ holds: 'left' }, { holds: 'none' }) }, 'held', 'stop', /Nothing stops the shaft to the right, and .* pushes it there/],
     ['held by a bearing that carries no thrust', { ...push, supports: supports({ holds: 'none', roomRightMm: 1, roomLeftMm: 1 }, { holds: 'both' }) }, 'thrust-1', 'stop', /carries none/],
     ['leant over, held by a roller bearing', { tiltDeg: 20, parts: [part('force', { massKg: 80 })], supports: supports({ holds: 'none' }, { holds: 'both' }) }, 'thrust-1', 'stop', /leans over by 20°/],
-    ['leant over, held by balls', { tiltDeg: 20, parts: [part('force', { massKg: 80 })] }, 'tilt', 'watch', /A carries .* along the shaft/],
+    ['leant over, held by balls', { tiltDeg: 20, parts: [part('force', { massKg: 80 })] }, 'tilt', 'go', /A carries .* along the shaft/],
     ['no growth inside a deep groove', { supports: supports({ holds: 'none', floatsIn: 'bearing' }, { holds: 'none', floatsIn: 'bearing' }) }, 'inside-0', 'stop', /no growth inside/],
     ['held away from the coupling', { parts: [part('coupling', { xMm: 950 })] }, 'coupling', 'watch', /toward the coupling/],
     ['room is short', { supports: supports({ holds: 'both' }, { holds: 'none', roomLeftMm: 0.5, roomRightMm: 0.2 }) }, 'growth', 'stop', /short/],
@@ -208,7 +208,7 @@ describe('the coupling gap', () => {
 
   for (const [why, changes, verdict, reason] of [
     ['enough is left', { gapMm: 3, leastGapMm: 2 }, 'go', /is left when it is hot/],
-    ['less than the coupling needs', { gapMm: 3, leastGapMm: 2.8 }, 'stop', /where {2.8 mm} is needed/],
+    ['less than the coupling needs', { gapMm: 3, leastGapMm: 2.8 }, 'stop', /where {2.8 mm[^}]*} is needed/],
     ['the halves touch', { gapMm: 0.4 }, 'stop', /the shafts push each other/],
     ['nobody said what it is', {}, undefined, /^$/],
   ] as const)
