@@ -50,7 +50,14 @@ export {
 export { asLeft } from './job/as-left.ts'
 export { usualHolding } from './catalogue/holding.ts'
 export { composeJob, type JobPosition } from './job/compose-job.ts'
-export { isOutOfLimits, jobProgress, type JobProgress, type SignedEntry, type StepState } from './job/job-progress.ts'
+export {
+  isOutOfLimits,
+  jobProgress,
+  type JobProgress,
+  type ReadingState,
+  type SignedEntry,
+  type StepState,
+} from './job/job-progress.ts'
 export { runUpPoints, settledCheck } from './job/settled.ts'
 export {
   hasEnded,

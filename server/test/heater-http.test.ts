@@ -1,14 +1,14 @@
-import { HeaterSample } from '@yardfrost/contract'
+import { HeaterRun, HeaterSample, type JobDetail } from '@yardfrost/contract'
+import type { JobEntry, Position } from '@yardfrost/core'
 import { assert } from 'chai'
 import { randomUUID } from 'node:crypto'
 import type request from 'supertest'
 import { startHeaterProcess, type HeaterProcess } from '../src/devices/heater-process.ts'
-import { heatTarget } from './heat-target.ts'
 import { listening } from './listening.ts'
+import { seededInputs } from './seed.ts'
 import { testApp, type TestApp } from './test-app.ts'
 
-const path = (changes: object = {}, piece: string = randomUUID()) =>
-  `/devices/heater?${new URLSearchParams({ piece, target: JSON.stringify({ ...heatTarget, ...changes }) }).toString()}`
+const runs = '/api/devices/heater-runs'
 
 describe('the heater over HTTP', () => {
   let heater: HeaterProcess
@@ -30,50 +30,126 @@ describe('the heater over HTTP', () => {
     await heater.stop()
   })
 
+  const start = async (order: object = { positionId: test.site.positionId }): Promise<HeaterRun> =>
+    HeaterRun.parse((await technician.post(runs).send(order).expect(201)).body)
+  const watch = (run: HeaterRun) => site.open(`/devices/heater-runs/${run.id}`)
+  const makeJob = async (): Promise<JobDetail> =>
+    (await technician.post('/api/jobs').send({ machineId: test.site.machineId, positionIds: [test.site.positionId] }).expect(201)).body // prettier-ignore
+  const entry = (step: string, kind: JobEntry['kind'], rest: object = {}) => ({ id: randomUUID(), step, at: new Date().toISOString(), kind, ...rest }) // prettier-ignore
+  const change = async (inputs: (before: Position) => Position) => {
+    const { body } = await technician.get(`/api/positions/${test.site.positionId}`).expect(200)
+    await technician
+      .put(`/api/positions/${test.site.positionId}`)
+      .send({ version: body.version, inputs: inputs(body.inputs) })
+      .expect(200)
+  }
+
+  it('is told by the server what to heat to: the fit and the closure of the position', async () => {
+    const run = await start()
+    // j6 on 70 mm is at most 27 µm tight; 0.84 µm a degree from 20 °C; 7 µm of room and 10 K lost on the way.
+    assert.deepInclude(run.target, { aimC: 110, limitC: 120, roomC: 20 })
+    assert.approximately(run.target.liftC ?? NaN, 20 + 34 / 0.84 + 10, 0.1)
+    ;(await watch(run)).close()
+  })
+
   it('tells sample after sample, each hotter than the room, and goes off when nobody listens', async () => {
-    const stream = await site.open(path())
+    const run = await start()
+    const stream = await watch(run)
     assert.match(stream.response.headers.get('content-type') ?? '', /^text\/event-stream/)
-    const said = await stream.hear(/event: sample\ndata: .+\n\n[^]*event: sample\ndata: .+\n\n/)
+    const said = await stream.hear(/event: sample\ndata: .+\n\n[^]*event: sample\ndata: .+\n\n[^]*event: sample/)
     const samples = [...said.matchAll(/data: (.+)\n/g)].map(([, data]) => HeaterSample.parse(JSON.parse(data ?? '')))
     assert.isAtLeast(samples.length, 2)
-    assert.isAbove(samples[1]?.innerC ?? 0, samples[0]?.innerC ?? 1000)
+    assert.isAbove(samples.at(-1)?.innerC ?? 0, samples[0]?.innerC ?? 1000)
     stream.close()
+    // Off means off: who comes back later is told, and has to ask again.
+    await new Promise((later) => setTimeout(later, 300))
+    assert.match(await (await watch(run)).hear(/event: trouble[^]*\n\n/).catch(String), /This heater is off|the stream ended/) // prettier-ignore
   })
 
   it('shows by infrared what bright steel looks like, far below what it is', async () => {
-    const piece = randomUUID()
-    const stream = await site.open(path({}, piece))
+    const run = await start()
+    const stream = await watch(run)
     const said = await stream.hear(/"innerC":(5\d|[6-9]\d)/)
     stream.close()
     const ringC = Number(/"innerC":([\d.]+)[^{]*$/.exec(said)?.[1])
-    const { body } = await technician.post('/api/devices/thermometer/readings').send({ piece, roomC: 20 }).expect(201)
+    const { body } = await technician.post('/api/devices/thermometer/readings').send({ piece: run.piece, roomC: 20 }).expect(201) // prettier-ignore
     assert.isAbove(body.shownC, 20)
     assert.isBelow(body.shownC, ringC - 10)
   })
 
-  const refused: [why: string, path: string, field: string, message: RegExp][] = [
-    ['no piece', '/devices/heater?target={}', 'piece', /piece/],
-    ['a piece that is none', path({}, 'mine'), 'piece', /piece/],
-    ['a target that is no JSON', `/devices/heater?piece=${randomUUID()}&target=hot`, 'target', /must be JSON/],
-    ['a target without its limit', path({ limitC: null }), 'limitC', /limitC/],
-    ['a misspelt target', path({ aim: 95 }), 'aim', /one of slidesC, aimC/],
-  ]
-  for (const [why, where, field, message] of refused)
+  for (const [why, order, status, field] of [
+    ['a target of one’s own', { target: { aimC: 1e9, limitC: 1e9 } }, 400, 'target'],
+    ['a target beside a position', { positionId: randomUUID(), target: { aimC: 300 } }, 400, 'target'],
+    ['a position that is none', { positionId: 'mine' }, 400, 'positionId'],
+    ['a position of another site', { positionId: randomUUID() }, 404, null],
+    ['a job of another site', { jobId: randomUUID(), step: 'mount:x' }, 404, null],
+    ['nothing', {}, 400, 'positionId'],
+  ] as const)
     it(`refuses ${why}, and heats nothing`, async () => {
-      const { body } = await technician.get(`/api${where}`).expect(400)
-      assert.equal(body.error.field, field)
-      assert.match(body.error.message, message)
+      const { body } = await technician.post(runs).send(order).expect(status)
+      if (field) assert.equal(body.error.field, field)
       assert.isNotEmpty(body.error.fix)
     })
 
+  it('heats nothing by a mere look', async () => {
+    await technician.get('/api/devices/heater').expect(404)
+    await technician.get(runs).expect(404)
+  })
+
+  it('heats nothing for a job before it is locked out, and then what its step says', async () => {
+    const job = await makeJob()
+    const mount = job.steps.find(({ key }) => key.startsWith('mount:'))
+    const order = { jobId: job.id, step: mount?.key }
+    const { body } = await technician.post(runs).send(order).expect(409)
+    assert.match(body.error.message, /cannot begin: Lock out is not done/)
+    const entries = [
+      entry('lock-out', 'acknowledged', { caution: 0 }),
+      entry('lock-out', 'reading', { reading: 'dead', value: null, text: 'yes', reason: null }),
+      entry('lock-out', 'done'),
+    ]
+    await technician.post(`/api/jobs/${job.id}/entries`).send({ entries }).expect(200)
+    const run = await start(order)
+    assert.deepEqual(run.target, mount?.heat)
+    ;(await watch(run)).close()
+    await technician.post(runs).send({ jobId: job.id, step: 'arrival' }).expect(400)
+    await technician.post(runs).send({ jobId: job.id, step: 'no-such-step' }).expect(404)
+  })
+
+  it('heats no ring that gets home another way', async () => {
+    const before = seededInputs()
+    await change(() => ({ ...before, bearing: { ...before.bearing, designation: '22216 EK-C3' } }))
+    const { body } = await technician.post(runs).send({ positionId: test.site.positionId }).expect(400)
+    assert.match(body.error.message, /within its limit/)
+    await change(() => before)
+  })
+
   it('is not a viewer’s to switch on', async () => {
     const viewer = await test.signedIn('viewer@north')
-    const { body } = await viewer.get(`/api${path()}`).expect(403)
+    const { body } = await viewer.post(runs).send({ positionId: test.site.positionId }).expect(403)
     assert.equal(body.error.code, 'NOT_ALLOWED')
   })
 
+  it('is watched by whoever switched it on, and nobody else', async () => {
+    const run = await start()
+    const planner = await listening(test.app, 'planner@north')
+    try {
+      const stream = await planner.open(`/devices/heater-runs/${run.id}`)
+      assert.match(await stream.hear(/event: trouble[^]*\n\n/), /This heater is off/)
+    } finally {
+      await planner.stop()
+    }
+    ;(await watch(run)).close()
+  })
+
+  it('goes off at once when the server stops', async () => {
+    const stream = await watch(await start())
+    await stream.hear(/event: sample/)
+    test.runs.stop()
+    await stream.hear(/never/).then(assert.fail, (error: Error) => assert.match(error.message, /the stream ended/))
+  })
+
   it('says that it broke off, and what to do, when its plug is pulled', async () => {
-    const stream = await site.open(path())
+    const stream = await watch(await start())
     await stream.hear(/event: sample/)
     heater.kill()
     const said = await stream.hear(/event: trouble\ndata: .+\n\n/)
@@ -88,9 +164,10 @@ describe('a heater that is not there', () => {
     const test = await testApp('no_heater', () => 1)
     const site = await listening(test.app, 'technician@north')
     try {
-      const stream = await site.open(path())
-      assert.match(await stream.hear(/event: trouble\ndata: .+\n\n/), /cannot be reached/)
       const technician = await test.signedIn('technician@north')
+      const { body: run } = await technician.post(runs).send({ positionId: test.site.positionId }).expect(201)
+      const stream = await site.open(`/devices/heater-runs/${run.id}`)
+      assert.match(await stream.hear(/event: trouble\ndata: .+\n\n/), /cannot be reached/)
       const { body } = await technician
         .post('/api/devices/thermometer/readings')
         .send({ piece: randomUUID(), roomC: 20 })

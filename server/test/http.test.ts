@@ -79,6 +79,18 @@ describe('HTTP', () => {
       await signedIn('viewer@south')
     })
 
+    it('forgets failures once somebody gets in, and only then', async () => {
+      const login = 'technician@south'
+      const attempt = (secret: string, status: number) =>
+        request(app).post('/api/session').send({ login, password: secret }).expect(status)
+      for (let time = 0; time < 7; time++) await attempt('guess', 401)
+      await attempt(password, 201)
+      // Seven more would shut it, had the first seven been kept; an eighth does.
+      for (let time = 0; time < 8; time++) await attempt('guess', 401)
+      await attempt(password, 429)
+      await database.pool.query('delete from sign_in_attempt')
+    })
+
     it('ends with signing out', async () => {
       const agent = await signedIn('viewer@north')
       await agent.delete('/api/session').expect(204)
@@ -161,12 +173,12 @@ describe('HTTP', () => {
         ],
       )
       const { rows } = await database.pool.query(
-        `select assessment -> 'lenses' -> 'carry' -> 'figures' -> 'equivalent' -> 'value' ->> 'number' as load,
+        `select assessment -> 'lenses' ->> 'identify' as identify, assessment ->> 'state' = state as same,
            (select count(*)::int from audit_event where subject_id = position.id) as events
          from position where id = $1`,
         [site.positionId],
       )
-      assert.deepEqual(rows[0], { load: '5500', events: 1 })
+      assert.deepEqual(rows[0], { identify: 'go', same: true, events: 1 })
     })
 
     it('refuses the second of two who began with the same version, and shows both', async () => {

@@ -4,6 +4,7 @@ import { assert } from 'chai'
 import { randomUUID } from 'node:crypto'
 import type request from 'supertest'
 import { listening } from './listening.ts'
+import { seedLine } from './seed.ts'
 import { testApp, type TestApp } from './test-app.ts'
 
 /** The smallest picture there is: one grey point. */
@@ -103,12 +104,54 @@ describe('jobs', () => {
   })
 
   it('count an entry once, however often it is sent', async () => {
-    const note = entry('evidence:Drive end', 'note', { text: 'grease is black' })
+    const note = entry(stepOf('evidence').key, 'note', { text: 'grease is black' })
     for (let time = 0; time < 3; time++) assert.lengthOf((await send([note])).kept, 1)
     assert.lengthOf(
       (await get()).entries.filter(({ entry: { id } }) => id === note.id),
       1,
     )
+  })
+
+  it('say so of an entry that another job has, and keep the others', async () => {
+    const [mine, theirs] = [await make(), await make()]
+    const note = entry('arrival', 'note', { text: 'black grease' })
+    await send([note], mine)
+    const { kept, refused } = await send([note, entry('arrival', 'note', { text: 'grey grease' })], theirs)
+    assert.lengthOf(kept, 1)
+    assert.deepEqual(
+      refused.map(({ id, message }) => [id, message]),
+      [[note.id, 'Another job has this entry']],
+    )
+    assert.lengthOf((await get(mine)).entries, 1)
+  })
+
+  it('begin with the first entry that is kept, not with one that is refused or sent again', async () => {
+    const made = await make()
+    await send([entry('run-up', 'done'), entry('no-such-step', 'note', { text: 'x' })], made)
+    assert.equal((await get(made)).state, 'planned')
+    const note = entry('arrival', 'note', { text: 'here' })
+    await send([note], made)
+    assert.equal((await get(made)).state, 'under-way')
+    await technician.put(`/api/jobs/${made.id}/state`).send({ state: 'waiting', reason: 'no washer' }).expect(200)
+    await send([note], made)
+    assert.equal((await get(made)).state, 'waiting')
+  })
+
+  for (const count of [8, 12])
+    it(`are made of ${count} positions of one machine, every step with a key of its own`, async () => {
+      const { machineId, positionIds } = await seedLine(test, count)
+      const { body } = await technician.post('/api/jobs').send({ machineId, positionIds }).expect(201)
+      const { steps, title } = body as JobDetail
+      assert.equal(title, `Change the bearings of ${count} positions`)
+      assert.lengthOf(new Set(steps.map(({ key }) => key)), steps.length)
+      assert.lengthOf(new Set(steps.flatMap(({ position }) => position?.id ?? [])), count)
+    })
+
+  it('are not made of one position given twice', async () => {
+    const twice = { machineId: test.site.machineId, positionIds: [test.site.positionId, test.site.positionId] }
+    const { body } = await technician.post('/api/jobs').send(twice).expect(400)
+    assert.equal(body.error.field, 'positionIds')
+    assert.match(body.error.message, /once/)
   })
 
   it('keep both of two people at once, in one order', async () => {
@@ -131,14 +174,18 @@ describe('jobs', () => {
       entry('run-up', 'done'),
       entry('run-up', 'note', { text: 'quiet' }),
       entry('no-such-step', 'note', { text: 'x' }),
-      read('gauge:Drive end', 'no-such-reading', { value: 1 }),
+      read(stepOf('gauge').key, 'no-such-reading', { value: 1 }),
     ])
     assert.lengthOf(kept, 1)
     assert.lengthOf(refused, 3)
-    assert.match(refused[0]?.message ?? '', /Run up cannot be done: a caution is not acknowledged/)
+    assert.match(
+      refused[0]?.message ?? '',
+      /Run up cannot be done: Lock out is not done, a caution is not acknowledged/,
+    )
   })
 
   it('ask a reason for a reading out of limits', async () => {
+    await send(allOf(job).filter((one) => (one as JobEntry).step === 'lock-out'))
     const gauge = stepOf('gauge')
     const shaft = gauge.readings[0]
     const answers = (reason: string | null) =>
@@ -201,7 +248,7 @@ describe('jobs', () => {
   it('do not close while a step is open', async () => {
     const { body } = await technician.post(`/api/jobs/${job.id}/close`).expect(409)
     assert.equal(body.error.code, 'NOT_READY')
-    assert.match(body.error.message, /Lock out is open/)
+    assert.match(body.error.message, / is open/)
   })
 
   it('leave the position as its readings have it, and take nothing more', async () => {
@@ -232,6 +279,34 @@ describe('jobs', () => {
     assert.equal((await technician.get(`/api/jobs/${done.id}/export.json`).expect(200)).body.number, done.number)
   })
 
+  it('are handed over with a step left out, where somebody says why', async () => {
+    const made = await make()
+    const whole = allOf(made) as JobEntry[]
+    const left = stepOf('evidence', made)
+    const others = whole.filter(({ step }) => step !== left.key)
+    const { refused } = await send(others, made)
+    assert.match(refused[0]?.message ?? '', new RegExp(`Hand over cannot be done: ${left.title} is neither done nor skipped`)) // prettier-ignore
+    await technician.post(`/api/jobs/${made.id}/close`).expect(409)
+    const noReason = [entry(left.key, 'skipped', { reason: ' ' })]
+    await technician.post(`/api/jobs/${made.id}/entries`).send({ entries: noReason }).expect(400)
+    const said = [entry(left.key, 'skipped', { reason: 'machine lies in the workshop' }), entry('hand-over', 'done')]
+    assert.isEmpty((await send(said, made)).refused)
+    await technician.post(`/api/jobs/${made.id}/close`).expect(200)
+    const { text } = await technician.get(`/api/jobs/${made.id}/export.csv`).expect(200)
+    assert.match(text, /machine lies in the workshop/)
+  })
+
+  it('leave the position judged as it is now, not as it was', async () => {
+    const done = await make()
+    const { refused } = await send(allOf(done, (key) => (key === 'number' ? { text: '6214', reason: 'none else in stock' } : null)), done) // prettier-ignore
+    assert.isEmpty(refused)
+    await technician.post(`/api/jobs/${done.id}/close`).expect(200)
+    const { rows } = await test.database.pool.query('select state, designation, finding, assessment from position where id = $1', [test.site.positionId]) // prettier-ignore
+    assert.deepInclude(rows[0], { state: 'stop', designation: '6214' })
+    assert.match(rows[0].finding, /calls for C3/)
+    assert.equal(rows[0].assessment.findings[0].key, 'clearance')
+  })
+
   it('are cancelled with a reason', async () => {
     const made = await make()
     const { body } = await planner.put(`/api/jobs/${made.id}/state`).send({ state: 'cancelled', reason: 'not needed' })
@@ -249,7 +324,7 @@ describe('jobs', () => {
     await viewer.put(`/api/jobs/${job.id}/state`).send({ state: 'waiting' }).expect(403)
     await viewer.post(`/api/jobs/${job.id}/close`).expect(403)
     await viewer.put(`/api/jobs/${job.id}/photos/${randomUUID()}`).send(Buffer.from('x')).expect(403)
-    await viewer.get('/api/devices/heater').expect(403)
+    await viewer.post('/api/devices/heater-runs').send({ positionId: test.site.positionId }).expect(403)
     for (const path of ['', '/events', '/export.csv', '/export.json', `/photos/${randomUUID()}`])
       await stranger.get(`/api/jobs/${job.id}${path}`).expect(404)
     await stranger.post(`/api/jobs/${job.id}/entries`).send(entries).expect(404)

@@ -3,6 +3,7 @@ import type { Role } from '@yardfrost/contract'
 import { assess, emptyPosition, Position, type Catalogue } from '@yardfrost/core'
 import type pg from 'pg'
 import { addAccount } from '../src/store/accounts.ts'
+import { loadReferences } from '../src/reference-files.ts'
 import { addPosition } from '../src/store/positions.ts'
 
 export interface SeededSite {
@@ -42,6 +43,27 @@ export async function seedSite(pool: pg.Pool, catalogue: Catalogue, name: string
     accountId: null,
   })
   return { siteId, machineId, positionId }
+}
+
+/** A machine of a site with many positions, all as the seeded one. */
+export async function seedLine(
+  { database: { pool }, site: { siteId, machineId: beside } }: { database: { pool: pg.Pool }; site: SeededSite },
+  count: number,
+): Promise<{ machineId: string; positionIds: string[] }> {
+  const { rows } = await pool.query(
+    `insert into machine (site_id, area_id, tag, name, kind, duty, walk_order)
+     select site_id, area_id, $2, 'Line shaft', kind, duty, $3 from machine where id = $1 returning id`,
+    [beside, `L-${count}`, count],
+  )
+  const machineId: string = rows[0].id
+  const inputs = seededInputs()
+  const assessment = assess(inputs, { kind: 'pump', duty: 'round-the-clock' }, loadReferences().catalogue)
+  const positionIds: string[] = []
+  for (let walkOrder = 0; walkOrder < count; walkOrder++) {
+    const name = `Plummer block ${walkOrder + 1}, drive side`
+    positionIds.push(await addPosition(pool, { siteId, machineId, name, walkOrder, inputs, assessment, accountId: null })) // prettier-ignore
+  }
+  return { machineId, positionIds }
 }
 
 /** Inputs the seeded position starts with. */

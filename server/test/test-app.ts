@@ -17,6 +17,7 @@ export const references = loadReferences()
 
 export interface TestApp {
   app: Express
+  runs: HeaterRuns
   database: TestDatabase
   /** The site `north`; another, `south`, stands beside it. */
   site: SeededSite
@@ -59,6 +60,7 @@ export async function testApp(
   })
   return {
     app,
+    runs,
     database,
     site,
     signedIn: async (login) => {

@@ -17,6 +17,8 @@ interface Run {
   off: AbortController
   watchers: Set<RunWatcher>
   last: HeaterSample | null
+  /** Why it broke off; kept for whoever begins to watch a moment later. */
+  broke: DeviceError | null
   ended: boolean
 }
 
@@ -24,6 +26,8 @@ interface Run {
 const unwatchedMs = 5000
 /** Heaters one person may have on at once. */
 const mostAtOnce = 4
+
+const isOn = ({ ended, off }: Run): boolean => !ended && !off.signal.aborted
 
 /** The heaters that are on. One nobody watches goes off, and all go off when the server stops. */
 export class HeaterRuns {
@@ -41,11 +45,18 @@ export class HeaterRuns {
    * @throws JobError when this person has too many on already
    */
   start(accountId: string, piece: string, target: HeatTarget): HeaterRun {
-    const mine = [...this.#runs.values()].filter((run) => run.accountId === accountId)
+    const mine = [...this.#runs.values()].filter((run) => run.accountId === accountId && isOn(run))
     if (mine.length >= mostAtOnce)
       throw new JobError('HEATER_BUSY', `You have ${mine.length} heaters on already`, 'Switch one of them off first.')
     const id = randomUUID()
-    const run: Run = { accountId, off: new AbortController(), watchers: new Set(), last: null, ended: false }
+    const run: Run = {
+      accountId,
+      off: new AbortController(),
+      watchers: new Set(),
+      last: null,
+      broke: null,
+      ended: false,
+    }
     this.#runs.set(id, run)
     void this.#heat(id, run, piece, target)
     this.#offUnlessWatched(run)
@@ -64,9 +75,8 @@ export class HeaterRuns {
         run.off.signal,
       )
     } catch (error) {
-      const said =
-        error instanceof DeviceError ? error : new DeviceError('The heater has failed: switch it off by hand')
-      for (const { trouble } of run.watchers) trouble(said)
+      run.broke = error instanceof DeviceError ? error : new DeviceError('The heater has failed: switch it off by hand')
+      for (const { trouble } of run.watchers) trouble(run.broke)
     }
     run.ended = true
     for (const { ended } of run.watchers) ended()
@@ -80,11 +90,11 @@ export class HeaterRuns {
     }, unwatchedMs).unref()
   }
 
-  /** Hears of a run of one's own; returns how to stop, null when there is no such run. The last to stop switches it off. */
-  watch(accountId: string, id: string, watcher: RunWatcher): (() => void) | null {
+  /** Hears of a run of one's own; returns how to stop, or why it is not on. The last to stop switches it off. */
+  watch(accountId: string, id: string, watcher: RunWatcher): (() => void) | DeviceError {
     const run = this.#runs.get(id)
-    if (!run || run.accountId !== accountId) return null
-    if (run.ended) watcher.ended()
+    if (!run || run.accountId !== accountId || !isOn(run))
+      return run?.broke ?? new DeviceError('This heater is off', 'Switch it on again.')
     run.watchers.add(watcher)
     if (run.last) watcher.sample(run.last)
     return () => {

@@ -5,6 +5,7 @@ import type pg from 'pg'
 import { z } from 'zod'
 import type { Heater } from '../devices/heater.ts'
 import type { HeaterRuns } from '../devices/heater-runs.ts'
+import { DeviceError } from '../errors/device-error.ts'
 import { JobError } from '../errors/job-error.ts'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import { openEventStream } from '../live/event-stream.ts'
@@ -40,8 +41,8 @@ export function heaterRoutes(pool: pg.Pool, references: References, runs: Heater
       trouble: ({ message, fix }) => stream.send('trouble', { message, fix }),
       ended: stream.end,
     })
-    if (!unwatch) {
-      stream.send('trouble', { message: 'This heater is off', fix: 'Switch it on again.' })
+    if (unwatch instanceof DeviceError) {
+      stream.send('trouble', { message: unwatch.message, fix: unwatch.fix })
       stream.end()
     } else stream.signal.addEventListener('abort', unwatch)
   })

@@ -21,9 +21,9 @@ where p.site_id = $1
 
 -- name: savePosition
 -- New inputs of a position, if nobody saved since; no row comes back otherwise.
--- $1 site id (uuid)   $2 position id (uuid)   $3 version the save started from   $4 inputs   $5 assessment
+-- $1 site id (uuid)   $2 position id (uuid)   $3 version the save started from   $4 inputs   $5 what was found
 -- $6 state   $7 designation   $8 account id (uuid)   $9 rated life (h, or null)   $10 bearing type (or null)
--- $11 worst finding (or null)
+-- $11 worst finding as it runs (or null)
 update position
 set inputs = $4, assessment = $5, state = $6, designation = $7, saved_by = $8, life_h = $9, bearing_type = $10,
   finding = $11,
@@ -60,9 +60,9 @@ limit $3
 
 -- name: addPosition
 -- New position with its first assessment.
--- $1 site id (uuid)   $2 machine id (uuid)   $3 name   $4 walking order   $5 inputs   $6 assessment   $7 state
+-- $1 site id (uuid)   $2 machine id (uuid)   $3 name   $4 walking order   $5 inputs   $6 what was found   $7 state
 -- $8 designation   $9 account id (uuid, or null)   $10 rated life (h, or null)   $11 bearing type (or null)
--- $12 worst finding (or null)
+-- $12 worst finding as it runs (or null)
 insert into position (site_id, machine_id, name, walk_order, inputs, assessment, state, designation, saved_by, life_h, bearing_type,
   finding)
 values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12)

@@ -1,5 +1,5 @@
 import { MachinePosition, PositionDetail, PositionRevision } from '@yardfrost/contract'
-import { numberOf, type Assessment, type Position } from '@yardfrost/core'
+import { lenses, numberOf, type Assessment, type Position } from '@yardfrost/core'
 import type pg from 'pg'
 import { z } from 'zod'
 import { ConflictError } from '../errors/conflict-error.ts'
@@ -85,15 +85,19 @@ export async function getPosition(db: Db, siteId: string, positionId: string): P
   return PositionRow.parse(rows[0])
 }
 
-/** What is stored of an assessment beside the whole: what lists are searched and sorted by. */
-function searchable(assessment: Assessment) {
+/** What is stored of an assessment: what was found, and what lists are searched and sorted by. */
+function stored(assessment: Assessment) {
   const { value } = assessment.lenses.identify.figures['designation'] ?? { value: null }
+  const { state, findings } = assessment
+  const states = Object.fromEntries(lenses.map((lens) => [lens, assessment.lenses[lens].state]))
   return {
-    state: assessment.state,
+    kept: JSON.stringify({ state, findings, lenses: states }),
+    state,
     designation: value?.kind === 'text' ? value.text : null,
     lifeH: numberOf(assessment.lenses.carry.figures['life']),
     bearingType: assessment.bearingType,
-    finding: assessment.findings[0]?.reason ?? null,
+    // What matters only when it is next mounted is no alarm on a list of running machines.
+    finding: findings.find(({ when }) => when === 'now')?.reason ?? null,
   }
 }
 
@@ -119,7 +123,7 @@ export interface PositionSave {
 
 /** `savePosition` inside a transaction that is under way. */
 export async function savePositionIn(db: pg.PoolClient, save: PositionSave): Promise<PositionDetail> {
-  const { state, designation, lifeH, bearingType, finding } = searchable(save.assessment)
+  const { kept, state, designation, lifeH, bearingType, finding } = stored(save.assessment)
   const { rows } = await db.query({
     name: 'positions.savePosition',
     text: sql.savePosition,
@@ -128,7 +132,7 @@ export async function savePositionIn(db: pg.PoolClient, save: PositionSave): Pro
       save.positionId,
       save.version,
       JSON.stringify(save.inputs),
-      JSON.stringify(save.assessment),
+      kept,
       state,
       designation,
       save.accountId,
@@ -193,7 +197,7 @@ export async function addPosition(
     accountId: string | null
   },
 ): Promise<string> {
-  const { state, designation, lifeH, bearingType, finding } = searchable(position.assessment)
+  const { kept, state, designation, lifeH, bearingType, finding } = stored(position.assessment)
   const { rows } = await db.query({
     name: 'positions.addPosition',
     text: sql.addPosition,
@@ -203,7 +207,7 @@ export async function addPosition(
       position.name,
       position.walkOrder,
       JSON.stringify(position.inputs),
-      JSON.stringify(position.assessment),
+      kept,
       state,
       designation,
       position.accountId,

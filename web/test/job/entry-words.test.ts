@@ -22,6 +22,7 @@ const step: JobStep = {
   readings: [reading('shaft-0', 'Shaft, plane 1', 'number'), reading('number', 'Number on the box', 'text')],
   lens: null,
   heat: null,
+  guard: 'none',
 }
 type Part = JobEntry extends infer E ? (E extends JobEntry ? Omit<E, 'id' | 'at' | 'step'> : never) : never
 const entry = (part: Part, of = step.key) =>
