@@ -24,6 +24,9 @@ async function runProgram(program: string, args: string[]): Promise<void> {
   await execute(command, full, { cwd: '/', timeout: 60_000 })
 }
 
+/** How often to look whether the server is there, and how far apart the attempts to start it come at most, ms. */
+const [firstLookMs, longestLookMs] = [1000, 30_000]
+
 /** A PostgreSQL cluster of our own: own folder, own port, loopback only. */
 export class Cluster {
   readonly #folder: string
@@ -79,6 +82,51 @@ export class Cluster {
       ]) // prettier-ignore
     } catch (error) {
       throw new Error(`PostgreSQL did not start on port ${this.#port}:\n${this.#lastLog()}`, { cause: error })
+    }
+  }
+
+  /**
+   * Keeps the server running: one that has gone is started again, later each time it does not stay.
+   *
+   * @param say - hears in words that it had gone, and whether it is back
+   * @returns how to let it go
+   */
+  keepRunning(say: (text: string) => void): () => Promise<void> {
+    let waitMs = firstLookMs
+    let looking: Promise<void> = Promise.resolve()
+    let timer: NodeJS.Timeout | null = null
+    let letGo = false
+    const look = async () => {
+      if (this.#isAlive()) waitMs = firstLookMs
+      else {
+        waitMs = Math.min(2 * waitMs, longestLookMs)
+        await this.start().then(
+          () => say('the database had gone and is running again'),
+          () => say(`the database has gone and does not start; it is tried again in ${waitMs / 1000} s`),
+        )
+      }
+      next()
+    }
+    const next = () => {
+      if (!letGo) timer = setTimeout(() => (looking = look()), waitMs)
+    }
+    next()
+    return async () => {
+      letGo = true
+      if (timer) clearTimeout(timer)
+      await looking
+    }
+  }
+
+  /** Whether the process that the folder names is there. */
+  #isAlive(): boolean {
+    try {
+      const [pid] = readFileSync(join(this.#data, 'postmaster.pid'), 'utf8').split('\n')
+      process.kill(Number(pid), 0)
+      return true
+    } catch (error) {
+      // A process of another user is there all the same.
+      return error instanceof Error && 'code' in error && error.code === 'EPERM'
     }
   }
 

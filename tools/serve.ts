@@ -34,7 +34,7 @@ function dataFolder(): string {
   return process.env['YARDFROST_DATA_DIR'] ?? usual
 }
 
-/** Starts the cluster of our own and makes its database; the function returned stops it. */
+/** Starts the cluster of our own, keeps it running, and makes its database; the function returned stops it. */
 async function startDatabase(folder: string, port: number): Promise<{ url: string; stop: () => Promise<void> }> {
   if (!(await isFree(port, '127.0.0.1'))) explainBusyDatabasePort(folder, port)
   const cluster = new Cluster(join(folder, 'postgres'), port)
@@ -48,7 +48,14 @@ async function startDatabase(folder: string, port: number): Promise<{ url: strin
   } finally {
     await admin.end()
   }
-  return { url: cluster.url('yardfrost'), stop: () => cluster.stop() }
+  const letGo = cluster.keepRunning(say)
+  return {
+    url: cluster.url('yardfrost'),
+    stop: async () => {
+      await letGo()
+      await cluster.stop()
+    },
+  }
 }
 
 /** A server left by a crash in our own folder is taken over; anything else on the port is somebody else's. */

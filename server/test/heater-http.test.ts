@@ -145,7 +145,10 @@ describe('the heater over HTTP', () => {
     const stream = await watch(await start())
     await stream.hear(/event: sample/)
     test.runs.stop()
-    await stream.hear(/never/).then(assert.fail, (error: Error) => assert.match(error.message, /the stream ended/))
+    await stream.hear(/never/).then(
+      () => assert.fail(),
+      (error: Error) => assert.match(error.message, /the stream ended/),
+    )
   })
 
   it('says that it broke off, and what to do, when its plug is pulled', async () => {

@@ -1,6 +1,6 @@
 import { assert } from 'chai'
 import { spawn, type ChildProcess } from 'node:child_process'
-import { chmodSync, mkdtempSync, rmSync } from 'node:fs'
+import { chmodSync, existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { createServer, type Server } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -100,6 +100,23 @@ describe('npm start', function () {
     assert.equal((await signIn()).status, 201)
     third.child.kill('SIGTERM')
     assert.equal(await third.ended, 0)
+  })
+
+  it('starts its database again when that has gone, and says 503 meanwhile', async () => {
+    const started = start(settings)
+    await serving(started)
+    const pidFile = join(settings.YARDFROST_DATA_DIR, 'postgres/data/postmaster.pid')
+    for (const signal of ['SIGINT', 'SIGKILL'] as const) {
+      const pid = Number(readFileSync(pidFile, 'utf8').split('\n')[0])
+      process.kill(pid, signal)
+      await until(async () => (await signIn()).status === 503, started.printed)
+      await until(async () => (await signIn()).status === 201, started.printed)
+      assert.notEqual(Number(readFileSync(pidFile, 'utf8').split('\n')[0]), pid)
+    }
+    assert.match(started.printed(), /the database had gone and is running again/)
+    started.child.kill('SIGINT')
+    assert.equal(await started.ended, 0)
+    assert.isFalse(existsSync(pidFile), 'it must not come back after the stop')
   })
 
   it('takes over from a start that was killed', async () => {
