@@ -210,7 +210,7 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
         sketch: { boreMm: 90, spanMm: 620, speedRpm: 735, powerKw: 90 },
         drawn: circulationPump,
         positions: [
-          { name: 'Thrust end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 9800, axialN: 3300, speedRpm: 735 }, seat: { ...locating, housing: 'split' }, mount: { coolingC: 5 } },
+          { name: 'Thrust end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 9800, axialN: 3400, speedRpm: 735 }, seat: { ...locating, housing: 'split' }, mount: { coolingC: 5 } },
           { name: 'Coupling end', bearing: { designation: '22218 E-C3', requiredClearance: 'C3' }, load: { radialN: 7400, axialN: 0, speedRpm: 735 }, seat: { ...floating, housing: 'split' } },
           { name: 'Impeller end', bearing: { designation: 'NU2218 E-C3', requiredClearance: 'C3' } },
         ],
