@@ -86,7 +86,8 @@ export function workOutGrease(
     insertInDirt,
     otherH: other?.outcome.value?.hoursH ?? null,
     quantity: bearing && greased ? quantityOf(position, bearing) : null,
-    fill: bearing && greased && speed ? fillOf(bearing, speed.meanRpm) : null,
+    // An insert bearing comes filled: only its nipple is fed.
+    fill: bearing && greased && speed && bearing.row.type !== 'insert-ball' ? fillOf(bearing, speed.meanRpm) : null,
     mix:
       grease.thickener && grease.thickenerBefore
         ? greaseCompatibility({ a: grease.thickener, b: grease.thickenerBefore }).verdict

@@ -152,8 +152,8 @@ function stepsOf(position: JobPosition, catalogue: Catalogue, several: boolean):
       },
     ),
     floating(position, outcomes, title),
-    // A bearing closed on both sides was greased by its maker, once.
-    ...(grease.sealedForLife ? [] : [filling(position, outcomes, title)]),
+    // A bearing closed on both sides was greased by its maker; one with a nipple too.
+    ...(grease.sealedForLife || grease.bearing?.row.type === 'insert-ball' ? [] : [filling(position, outcomes, title)]),
     step(
       'close',
       title('Close the housing'),

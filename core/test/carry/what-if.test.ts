@@ -2,6 +2,7 @@ import { assert } from 'chai'
 import fc from 'fast-check'
 import { lookUpBearing, whatIfs } from '../../src/index.ts'
 import { positionWith, type Changes } from '../bench-position.ts'
+import { judgedLife, workOutCarry } from '../../src/carry/work-out.ts'
 import { catalogue } from '../references.ts'
 
 const pump = { kind: 'pump', duty: 'round-the-clock' } as const
@@ -62,4 +63,19 @@ describe('what if', () => {
       { numRuns: 60 },
     )
   })
+})
+
+describe('what each mishap is', () => {
+  const position = { load: { radialN: 5000, axialN: 800, speedRpm: 1480 }, grease: film }
+  const lifeOf = (changes: Changes) =>
+    judgedLife(workOutCarry(positionWith({ ...position, ...changes }), pump, lookUpBearing('6214', catalogue)))
+  const found = (key: string) => cases('6214', position).find((one) => one.key === key)?.lifeH
+  for (const [key, changes] of [
+    ['double', { load: { ...position.load, radialN: 10_000, axialN: 1600 } }],
+    ['belt', { load: { ...position.load, radialN: 7500 } }],
+    ['hotter', { grease: { ...film, runningC: 85 } }],
+    ['thinner', { grease: { ...film, nu40Cst: 100 / 1.5 } }],
+    ['dirtier', { grease: { ...film, cleanliness: 'severe' } }],
+  ] as const)
+    it(`${key} is ${JSON.stringify(changes)}`, () => assert.approximately(found(key) ?? NaN, lifeOf(changes as Changes) ?? 0, 1e-6)) // prettier-ignore
 })
