@@ -180,7 +180,7 @@ describe('at the bench', () => {
     assert.match(await figure('thrust'), /^\d/)
     assert.equal(await figure('lifeLeft'), 'none')
     assert.match(
-      await read('[data-test="schools"]'),
+      await read('[data-test="practices"]'),
       /physics.*1\.03.*inches per foot.*whole temperature.*room to leave/s,
     )
     // What the shaft line says is not typed over; it is taken in hand first.

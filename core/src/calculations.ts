@@ -276,7 +276,7 @@ export function createCalculations({ catalogue, damage }: References): ReadonlyM
     ),
     calculation(
       'shaft.growth',
-      'Growth of a shaft, three schools',
+      'Growth of a shaft, three practices',
       'Linear expansion; trade practice',
       GrowthInput,
       growth,
@@ -301,7 +301,7 @@ export function createCalculations({ catalogue, damage }: References): ReadonlyM
     calculation('mount.driveUp', 'Drive-up of a tapered bore', 'Mounting practice', DriveUpInput, driveUp),
     calculation(
       'grease.interval',
-      'Hours between regreasings, two schools',
+      'Hours between regreasings, two practices',
       'General published practice',
       IntervalInput,
       greaseInterval,

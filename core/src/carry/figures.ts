@@ -422,7 +422,7 @@ function modifiedFigure({ grease, load }: Position, { ratings, modified }: Carry
       : [],
     source: 'ISO 281:2007, clause 9',
     validity: `Never rely on a factor above 10 without the maker’s fatigue limit and a clean system${value && value.aIso >= 50 ? '; here it stands at its ceiling of 50' : ''}.`,
-    school: 'modified rating life for the verdict; basic rating life beside it',
+    practice: 'modified rating life for the verdict; basic rating life beside it',
     estimate: ratings?.dynamicEstimated ?? true,
     ...(refusal ? { refusal: refusalOf(refusal) } : {}),
   }

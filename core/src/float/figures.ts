@@ -170,7 +170,7 @@ function operatingFigure(
     source: 'Lamé, thick cylinders; linear expansion',
     validity:
       'Rolling elements between the rings’ temperatures. Check the fast start too: then the clearance is least.',
-    school: 'elements at the mean of the rings; as hot as the inner ring takes 10 to 20 % more',
+    practice: 'elements at the mean of the rings; as hot as the inner ring takes 10 to 20 % more',
     estimate: true,
     ...(missing.length > 0 ? { missing } : {}),
   }
@@ -314,7 +314,7 @@ function growthFigure({ float: given }: Position, outcome: GrowthOutcome | null)
       : [],
     source: 'Linear expansion; the other practices are the trade’s',
     validity: 'The hottest the shaft will ever be in service, not on the test stand.',
-    school: 'physics plus a margin: follow it, the others err',
+    practice: 'physics plus a margin: follow it, the others err',
     // Growth is asked for once one of its inputs is there.
     ...(missing.length > 0 && missing.length < 3 ? { missing } : {}),
   }

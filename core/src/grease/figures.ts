@@ -37,7 +37,7 @@ const base = (label: string, method: IntervalMethod): Omit<Figure, 'value' | 'gi
   formula: formulas[method],
   source: 'General published practice',
   validity: `Up to 110 °C, ordinary lithium-class grease. Grease ages: never longer than 30 000 h.${steps[method]}`,
-  school: methodWords[method],
+  practice: methodWords[method],
 })
 
 function intervalFigure(position: Position, outcome: GreaseOutcome): Figure {
@@ -53,7 +53,7 @@ function intervalFigure(position: Position, outcome: GreaseOutcome): Figure {
       ...figure,
       value: number(intervalH),
       formula: 't_f = 1 \\dots 3\\ \\text{months in dirt}',
-      school: 'custom of insert units in dirt',
+      practice: 'custom of insert units in dirt',
       givens: value ? factorGivens(value.factors) : [],
     }
   if (refusal) return { ...figure, value: null, givens: [], refusal: refusalOf(refusal) }
@@ -145,7 +145,7 @@ function quantityFigure(
     ],
     source: 'General published practice',
     validity: 'By weight with the drain open. Weigh ten strokes of this gun: guns differ fivefold.',
-    school: 'by weight; purging until it shows only where the place is open, slow and wet',
+    practice: 'by weight; purging until it shows only where the place is open, slow and wet',
   }
 }
 

@@ -11,7 +11,9 @@ export const vibrations = ['low', 'medium', 'high'] as const
 export const orientations = ['horizontal', 'inclined', 'vertical'] as const
 
 export const IntervalInput = z.strictObject({
-  method: z.enum(['formula', 'speed-factor']).meta({ description: 'School: interval formula, or speed-factor curve' }),
+  method: z
+    .enum(['formula', 'speed-factor'])
+    .meta({ description: 'Practice: interval formula, or speed-factor curve' }),
   bearingType: BearingType,
   boreMm: z.number().min(5).max(1000).meta({ unit: 'mm', description: 'Bore' }),
   odMm: z
@@ -43,12 +45,12 @@ export const longestIntervalH = 30_000
 const shortestByGunH = 24
 
 /**
- * Hours between regreasings, by one of two schools.
+ * Hours between regreasings, by one of two practices.
  *
  *     formula:       K (14·10⁶ / (n √d) − 4 d)
  *     speed-factor:  30 000 exp(−n dm k_f / 250 000), times temperature, environment, vibration, orientation and load
  *
- * @throws InputError on `bearingType` (thrust ball has no formula), `speedRpm` (too fast for the school), `odMm`
+ * @throws InputError on `bearingType` (thrust ball has no formula), `speedRpm` (too fast for the practice), `odMm`
  * @example greaseInterval({ method: 'formula', bearingType: 'deep-groove-ball', boreMm: 60, speedRpm: 1480, temperatureC: 60 }).hoursH // 9812
  * @see general published practice
  */
@@ -148,8 +150,8 @@ function loadFactor(loadRatio: number): number {
   return 0.7 - ((loadRatio - 0.15) / 0.1) * 0.3
 }
 
-function conditions(input: Given, school: 'formula' | 'speedFactor') {
-  const column = factorTable.columns.indexOf(school)
+function conditions(input: Given, practice: 'formula' | 'speedFactor') {
+  const column = factorTable.columns.indexOf(practice)
   const factor = (name: 'contamination' | 'moisture' | 'vibration' | 'orientation') => {
     const row = factorTable.rows.find(([key, value]) => key === name && value === input[name])
     if (!row) throw new Error(`no grease factor for ${name} ${input[name]}`)
@@ -163,7 +165,7 @@ function conditions(input: Given, school: 'formula' | 'speedFactor') {
   }
 }
 
-/** Value of a type in the grease table; null where the school does not have the type. */
+/** Value of a type in the grease table; null where the practice does not have the type. */
 export function typeValue(type: BearingType, column: 'formulaFactor' | 'speedFactor' | 'freeShare'): number | null {
   const value = byType.rows.find(([name]) => name === type)?.[byType.columns.indexOf(column)]
   return typeof value === 'number' ? value : null

@@ -20,6 +20,8 @@ export type IntervalMethod = 'formula' | 'speed-factor'
 const leading: Record<MachineKind, IntervalMethod> = {
   fan: 'formula',
   conveyor: 'formula',
+  mill: 'formula',
+  agitator: 'formula',
   motor: 'speed-factor',
   pump: 'speed-factor',
   spindle: 'speed-factor',

@@ -188,7 +188,7 @@ function measuredFigures({ matched, refusal, fitting, built }: Measured): Record
     source: 'Sizes of ISO 15, ISO 355, ISO 104; measuring practice',
     validity:
       'w: off nominal in the direction wear moves it, b: what a new one may show. What lies against wear counts threefold, for a ring does not grow.',
-    school: 'median of the readings; the least worn one alone hangs on one burr',
+    practice: 'median of the readings; the least worn one alone hangs on one burr',
   }
   if (refusal) return { matched: { ...base, value: null, givens: [], refusal: refusalOf(refusal) } }
   if (!matched) return {}

@@ -2,7 +2,17 @@ import { z } from 'zod'
 import { BearingType } from './bearing-type.ts'
 import { ShaftLine } from './shaft-line.ts'
 
-export const machineKinds = ['motor', 'pump', 'fan', 'conveyor', 'gearbox', 'spindle', 'other'] as const
+export const machineKinds = [
+  'motor',
+  'pump',
+  'fan',
+  'conveyor',
+  'mill',
+  'agitator',
+  'gearbox',
+  'spindle',
+  'other',
+] as const
 export const MachineKind = z.enum(machineKinds)
 export type MachineKind = z.infer<typeof MachineKind>
 

@@ -142,7 +142,7 @@ function limitFigure({ decoded }: ResolvedBearing): Figure {
     ],
     source: 'Mounting practice',
     validity: 'Other practices: 80 °C for anything greased for life; about 95 °C also for open bearings.',
-    school: 'by closure',
+    practice: 'by closure',
   }
 }
 

@@ -254,7 +254,7 @@ function gaugeFigures(
       : [],
     source: 'ISO 14405-1 (two-point size), ISO 1101 (form)',
     validity: 'Gauge and part at one temperature: a seat 10 °C warm reads 0.12 µm a millimetre too large.',
-    school: 'accepted by the strict practice (difference of diameters), rejected by the drawing’s (radial form)',
+    practice: 'accepted by the strict practice (difference of diameters), rejected by the drawing’s (radial form)',
     ...(refusal ? { refusal: refusalOf(refusal) } : {}),
   }
   if (!gauging || !actual) return { [`${seat}Gauged`]: mean }
@@ -333,6 +333,6 @@ function remainingFigure(position: Position, shaft: SeatChoice, { fit, work }: R
     source: 'Handbook rules for loss of interference',
     validity:
       'Steel on steel; good to about half, so only a gauged seat is warned of, and only where half of the losses take all. Above a quarter of C0 the load takes 0.02 F/B where that is more.',
-    school: 'judged on the probable minimum',
+    practice: 'judged on the probable minimum',
   }
 }

@@ -12,9 +12,9 @@ export type GrowthInput = z.infer<typeof GrowthInput>
 export interface Growth {
   /** Physics: expansion over the rise; negative when it runs colder. */
   growthMm: number
-  /** Inches-per-foot school: no temperature in it. */
+  /** Inches-per-foot practice: no temperature in it. */
   perFootMm: number
-  /** Whole-temperature school: as if fitted at 0 °F. */
+  /** Whole-temperature practice: as if fitted at 0 °F. */
   absoluteMm: number
   /** Physics and a margin: the default. */
   recommendedMm: number
@@ -30,7 +30,7 @@ export const withinBounds = (growthMm: number): number => Math.max(-mostGrowthMm
 export const withinShafts = (diameterMm: number): number => Math.max(3, Math.min(2000, diameterMm))
 
 /**
- * How far a shaft grows between its bearings, by three schools.
+ * How far a shaft grows between its bearings, by three practices.
  *
  *     growth = α L (t_run − t_assembly)      per foot = L/1200 or L/800      absolute = α_F L T_F
  *

@@ -13,7 +13,7 @@ export function lineFigures(
   growth: LineGrowth | null,
 ): Record<string, Figure> {
   const weightN = loads.find(({ from }) => from === 'shaft')?.radialN ?? 0
-  const mm = givenOf('length', { decimals: 2 }, 'school')
+  const mm = givenOf('length', { decimals: 2 }, 'practice')
   const figures: Record<string, Figure> = {
     thrust: {
       label: 'Thrust along the shaft',
@@ -102,9 +102,9 @@ export function lineFigures(
         mm('whole temperature', '', grown.absoluteMm),
         mm('room to leave', '', grown.recommendedMm, 'physics and 0.25 mm'),
       ],
-      source: 'Linear expansion; the other schools are trade practice',
+      source: 'Linear expansion; the other practices are trade practice',
       validity: 'The hottest the shaft will ever be in service, not on the test stand.',
-      school: 'physics plus a quarter of a millimetre',
+      practice: 'physics plus a quarter of a millimetre',
     }
   }
   const gap = growth?.coupling

@@ -16,6 +16,8 @@ export const usualSketch: Record<MachineKind, ShaftSketch> = {
   pump: { boreMm: 60, spanMm: 320, speedRpm: 1480, powerKw: 30 },
   fan: { boreMm: 80, spanMm: 900, speedRpm: 1480, powerKw: 75 },
   conveyor: { boreMm: 100, spanMm: 1200, speedRpm: 60, powerKw: 15 },
+  mill: { boreMm: 130, spanMm: 1400, speedRpm: 300, powerKw: 110 },
+  agitator: { boreMm: 70, spanMm: 500, speedRpm: 60, powerKw: 7.5 },
   gearbox: { boreMm: 70, spanMm: 240, speedRpm: 960, powerKw: 40 },
   spindle: { boreMm: 80, spanMm: 380, speedRpm: 900, powerKw: 11 },
   other: { boreMm: 60, spanMm: 500, speedRpm: 1480, powerKw: 15 },
@@ -59,10 +61,13 @@ export function sketchShaft(kind: MachineKind, sketch: ShaftSketch, positions: r
     parts: partsOf(kind, d, round(a), round(b), round(overhang)),
     speedRpm,
     powerKw,
-    shockFactor: kind === 'conveyor' || kind === 'gearbox' ? 1.3 : 1.1,
+    shockFactor: roughKinds.has(kind) ? 1.3 : 1.1,
     hottestC: kind === 'fan' ? 90 : 65,
   })
 }
+
+/** Driven machines that jolt their bearings. */
+const roughKinds: ReadonlySet<MachineKind> = new Set(['conveyor', 'mill', 'gearbox'])
 
 const round = (mm: number) => Math.max(1, Math.round(mm))
 
@@ -131,6 +136,28 @@ function partsOf(kind: MachineKind, d: number, a: number, b: number, overhang: n
         },
         { kind: 'force', id: 'belt', xMm: middle, massKg: round(d * 3), radialN: 24_000, angleDeg: 90 },
       ]
+    case 'mill':
+      return [
+        {
+          kind: 'pulley',
+          id: 'drive',
+          xMm: round(0.35 * overhang),
+          massKg: round(d * 2),
+          drive: 'v-belt',
+          diameterMm: round(6 * d),
+        },
+        {
+          kind: 'rotor',
+          id: 'rotor',
+          xMm: middle,
+          massKg: round(d * 8),
+          gradeMmPerS: 16,
+          pullShare: 0,
+          diameterMm: round(7 * d),
+        },
+      ]
+    case 'agitator':
+      return [coupling, { kind: 'force', id: 'blades', xMm: end, massKg: round(d * 0.8), radialN: 600, angleDeg: 90 }]
     case 'gearbox':
       return [
         coupling,

@@ -44,8 +44,8 @@ export interface Figure {
   validity?: string
   /** From estimated geometry: to be labelled wherever it shows. */
   estimate?: boolean
-  /** School of practice, where several are shown. */
-  school?: string
+  /** Practice of the trade it follows, where several are shown. */
+  practice?: string
   missing?: Missing[]
   refusal?: { field: string; message: string; fix: string }
 }

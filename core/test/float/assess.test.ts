@@ -75,7 +75,7 @@ describe('assess: float', () => {
     assert.isAbove(words.filter((one) => one.endsWith('keeps clearance')).length, 0)
   })
 
-  it('takes more by the school of hot elements', () => {
+  it('takes more by the practice of hot elements', () => {
     const givens = run({ innerC: 80, outerC: 60 }, '6216').figures['operating']?.givens ?? []
     const of = (label: string) => {
       const value = givens.find((one) => one.label === label)?.value

@@ -1,8 +1,7 @@
-import { PointThermometer } from '@yardfrost/contract'
+import { PointThermometer, StartHeaterRun } from '@yardfrost/contract'
 import { assess, heatTarget, HeatTarget, InputError, parseInput, type References } from '@yardfrost/core'
 import { Router } from 'express'
 import type pg from 'pg'
-import { z } from 'zod'
 import type { Heater } from '../devices/heater.ts'
 import type { HeaterRuns } from '../devices/heater-runs.ts'
 import { DeviceError } from '../errors/device-error.ts'
@@ -19,8 +18,7 @@ interface Ordered {
   target: HeatTarget
 }
 
-const byJob = z.strictObject({ jobId: z.uuid(), step: z.string().min(1).max(80) })
-const byPosition = z.strictObject({ positionId: z.uuid() })
+const [byJob, byPosition] = StartHeaterRun.options
 
 /** The heater: switched on for a step or a position, watched as it heats, off when nobody watches; and the thermometer. */
 export function heaterRoutes(pool: pg.Pool, references: References, runs: HeaterRuns, heater: Heater): Router {

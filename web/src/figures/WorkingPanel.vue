@@ -94,9 +94,9 @@ const symbol = (tex: string) => (tex && render.value ? render.value(tex, false) 
         <dt class="label">Holds for</dt>
         <dd>{{ figure.validity }}</dd>
       </template>
-      <template v-if="figure.school">
+      <template v-if="figure.practice">
         <dt class="label">Practice</dt>
-        <dd>{{ figure.school }}</dd>
+        <dd>{{ figure.practice }}</dd>
       </template>
     </dl>
   </section>

@@ -8,7 +8,7 @@ import { notStated } from '../options.ts'
 import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
 import GrowthDrawing from './GrowthDrawing.vue'
-import GrowthSchools from './GrowthSchools.vue'
+import GrowthPractices from './GrowthPractices.vue'
 
 /** Which end is held, how far the shaft grows by each practice, what room is left, and what a held shaft costs. */
 const emit = defineEmits<{ working: [figure: string] }>()
@@ -65,7 +65,7 @@ const roomMm = computed(() => outcome.value?.room?.residualMm ?? null)
   </div>
   <div class="results">
     <FigureLine answer name="growth" :figure="figures['growth']!" @working="emit('working', $event)" />
-    <GrowthSchools v-if="outcome" :growth="outcome.grown" />
+    <GrowthPractices v-if="outcome" :growth="outcome.grown" />
     <template v-for="name in ['room', 'leave', 'thrust', 'lifeLeft']" :key="name">
       <FigureLine v-if="figures[name]" :name="name" :figure="figures[name]!" @working="emit('working', $event)" />
     </template>

@@ -19,7 +19,7 @@ const bars = computed(() => {
 </script>
 
 <template>
-  <ul data-test="schools">
+  <ul data-test="practices">
     <li v-for="one in bars" :key="one.label" :class="{ leave: one.leave }">
       <span class="label">{{ one.label }}</span>
       <span class="track"><span class="bar" :style="{ width: one.share }" /></span>
