@@ -79,7 +79,7 @@ describe('a job at the machine', () => {
 
   it('is made from a machine and stands at lock-out, which is not passed without its caution and its proof', async () => {
     await make('BP-11', 'Coupling end')
-    assert.match(await read('[data-test="blockers"]'), /a caution is not acknowledged; Proved dead is missing/)
+    assert.match(await read('[data-test="blockers"]'), /a caution is not acknowledged; Proven dead is missing/)
     assert.isFalse(await (await see(driver, '[data-test="step-done-button"]')).isEnabled())
     await acknowledge()
     await yes('dead')
@@ -294,8 +294,8 @@ describe('a job at the machine', () => {
 
   it('is closed when all is done, and leaves the position as it was read', async () => {
     await acknowledge()
-    await fill(driver, '[data-test="reading.after-15:Coupling end"]', '48')
-    await fill(driver, '[data-test="reading.after-60:Coupling end"]', '136 F')
+    await fill(driver, '[data-test^="reading.after-15:"]', '48')
+    await fill(driver, '[data-test^="reading.after-60:"]', '136 F')
     await done()
     await fill(driver, '[data-test="reading.told"]', 'Control room')
     await done()

@@ -105,7 +105,7 @@ describe('the technician’s journey', () => {
 
   it('is stopped by the wrong clearance and let go by the right one', async () => {
     await choose(driver, '[data-test="bearing.requiredClearance"]', 'C4')
-    await seeText(driver, '[data-check="clearance"][data-verdict="stop"]', /calls for C4, and the box says C3/)
+    await seeText(driver, '[data-check="clearance"][data-verdict="stop"]', /calls for C4, and the designation says C3/)
     await choose(driver, '[data-test="bearing.requiredClearance"]', 'C3')
     await see(driver, '[data-check="clearance"][data-verdict="go"]')
   })

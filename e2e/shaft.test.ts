@@ -202,7 +202,7 @@ describe('the shaft line', () => {
     await click(driver, '[data-part="belt"]')
     await fill(driver, '[data-test="parts.belt.tension"]', '2.5')
     await seeText(driver, '[data-test="levers"]', /belt at its right tension/)
-    assert.match(await read('[data-test="whole"]'), /Together .* h, wanted .* The weakest is/)
+    assert.match(await read('[data-test="whole"]'), /Together .* h, required .* The weakest is/)
     await driver.executeScript('localStorage.clear()')
   })
 
@@ -228,7 +228,7 @@ describe('the shaft line', () => {
     await fill(driver, '[data-test="parts.coupling.otherGrowthMm"]', '0,4')
     await seeText(driver, '[data-check="gap"]', /closes by .* is left when it is hot/s)
     await fill(driver, '[data-test="parts.coupling.leastGapMm"]', '3')
-    await seeText(driver, '[data-check="gap"][data-verdict="stop"]', /where 3\smm is needed/)
+    await seeText(driver, '[data-check="gap"][data-verdict="stop"]', /where 3\.00\smm is needed/)
     await driver.executeScript('localStorage.clear()')
   })
 

@@ -57,7 +57,7 @@ const jobs: DemoJob[] = [
     },
     notes: { evidence: 'Grease dry and brown, cover side' },
   },
-  { tag: 'DC-45', position: 'Drive side', daysAgo: 3, until: 'check-new', state: { waits: 'One with normal clearance is on order' } },
+  { tag: 'DC-45', position: 'Drive side', daysAgo: 3, until: 'check-new', state: { waits: 'Lock washer is on order' } },
   { tag: 'BP-12', position: 'Coupling end', daysAgo: -6, until: 'lock-out', state: 'planned' },
 ] // prettier-ignore
 

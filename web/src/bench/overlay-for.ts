@@ -300,7 +300,7 @@ function mountOverlay(
       at: [section.inner.from * 0.6, boreAt(section, section.inner.from * 0.6)],
       tone: 'ink',
       main: `bore grows ${words.inline({ kind: 'number', number: growthUm }, 'deviation')}`,
-      sub: `when it arrives; dashed, drawn ${times} times`,
+      sub: `dashed, drawn ${times} times`,
     })
   }
   return overlay

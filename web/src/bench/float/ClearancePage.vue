@@ -54,7 +54,7 @@ const span = (value: { kind: string; from?: number; to?: number }) =>
     <ClearanceFall v-if="steps.length > 1" :steps="steps" />
     <FigureLine v-if="classes" name="rightClass" :figure="classes" @working="emit('working', $event)" />
     <ul v-if="classes" class="classes" data-test="classes">
-      <li v-for="(one, index) in classes.givens" :key="one.label" :class="{ bad: (judged[index]?.least ?? 0) < 0 }">
+      <li v-for="(one, index) in classes.givens" :key="one.label" :class="{ bad: (judged[index]?.probable ?? 0) < 0 }">
         <span>{{ one.label }}</span>
         <strong>{{ span(one.value) }}</strong>
         <span class="quiet">{{ one.from }}</span>
