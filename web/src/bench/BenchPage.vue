@@ -25,6 +25,7 @@ import FloatLens from './float/FloatLens.vue'
 import GreaseLens from './grease/GreaseLens.vue'
 import HistoryPanel from './HistoryPanel.vue'
 import IdentifyLens from './identify/IdentifyLens.vue'
+import { lensNames } from './lens-names.ts'
 import LensTrack from './LensTrack.vue'
 import MountLens from './mount/MountLens.vue'
 import { overlayFor } from './overlay-for.ts'
@@ -177,6 +178,9 @@ onBeforeUnmount(() => {
 <template>
   <LoadFailure v-if="failure" :failure="failure" @again="load" />
   <div v-else-if="bench.detail.value" class="bench">
+    <h1 class="visually-hidden">
+      {{ bench.detail.value.machine.tag }} {{ bench.detail.value.name }}: {{ lensNames[lens] }}
+    </h1>
     <LensTrack :assessment="bench.assessment.value" :lens="lens" @choose="choose" />
     <DocumentNotices :document="bench" what="position" conflicts>
       <ConflictPanel v-if="bench.conflict.value" />

@@ -16,7 +16,7 @@ const open = ref(false)
 </script>
 
 <template>
-  <footer class="strip" role="status" data-test="finding">
+  <div class="strip" role="status" data-test="finding">
     <template v-if="worst">
       <VerdictMark :state="worst.verdict" />
       <button type="button" class="where" :class="worst.verdict" @click="emit('go', worst.lens, worst.field ?? null)">
@@ -57,7 +57,7 @@ const open = ref(false)
       <VerdictMark state="go" />
       <span class="what">Every lens says go.</span>
     </template>
-  </footer>
+  </div>
 </template>
 
 <style scoped>

@@ -14,6 +14,7 @@ export function useChartColours() {
       quiet: role('--ink-2'),
       hair: role('--hair'),
       ember: role('--ember'),
+      emberText: role('--ember-text'),
       frost: role('--frost'),
       sheet: role('--sheet'),
       go: role('--go'),

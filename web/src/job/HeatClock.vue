@@ -480,6 +480,7 @@ path {
 }
 
 .point {
+  min-height: 44px;
   padding: 0;
   border: 0;
   background: none;

@@ -110,7 +110,7 @@ const network = computed(() => {
 .more {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 12px;
+  gap: 0 12px;
   padding: 0 16px;
 }
 
@@ -146,8 +146,11 @@ li button {
   font-weight: 700;
 }
 
-.link {
-  min-height: 32px;
+.more > * {
+  display: inline-flex;
+  align-items: center;
+  min-width: 44px;
+  min-height: 44px;
 }
 
 a {

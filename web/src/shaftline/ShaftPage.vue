@@ -154,6 +154,9 @@ onBeforeUnmount(() => {
   <LoadFailure v-if="failure" :failure="failure" @again="load" />
   <ShaftSketchForm v-else-if="shaft.detail.value && !line" />
   <div v-else-if="line && assessment" class="page">
+    <h1 class="visually-hidden">
+      Shaft of {{ shaft.detail.value?.machine.tag }} {{ shaft.detail.value?.machine.name }}
+    </h1>
     <DocumentNotices :document="shaft" what="shaft" />
     <div class="top">
       <section class="drawing" aria-label="Drawing">
@@ -303,7 +306,7 @@ onBeforeUnmount(() => {
         </section>
       </template>
     </div>
-    <footer class="strip" role="status" data-test="shaft-finding">
+    <div class="strip" role="status" data-test="shaft-finding">
       <template v-if="worst && worst.verdict !== 'go'">
         <VerdictMark :state="worst.verdict" />
         <span class="what">{{ format.sentence(worst.reason) }} {{ format.sentence(worst.wayOut) }}</span>
@@ -313,7 +316,7 @@ onBeforeUnmount(() => {
         <span class="what">The shaft is located, carried and free to grow, and its bearings live long enough.</span>
       </template>
       <span class="quiet hints">Drag a part along the shaft · <kbd>a</kbd> add · <kbd>t</kbd> tilt</span>
-    </footer>
+    </div>
   </div>
 </template>
 

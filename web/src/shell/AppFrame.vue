@@ -140,7 +140,7 @@ async function signOut() {
   align-items: center;
   gap: 10px 16px;
   min-height: 48px;
-  padding: 4px 18px;
+  padding: 2px 18px;
   background: var(--band);
   color: var(--on-band);
 }
@@ -178,6 +178,18 @@ async function signOut() {
   opacity: 0.86;
 }
 
+/* A finger in a glove. */
+.home,
+.crumbs a,
+.tool,
+.save {
+  display: inline-flex;
+  align-items: center;
+  justify-content: center;
+  min-width: 44px;
+  min-height: 44px;
+}
+
 .crumbs a:hover {
   text-decoration: underline;
 }
@@ -188,11 +200,12 @@ async function signOut() {
 }
 
 .slash {
-  opacity: 0.5;
+  opacity: 0.75;
 }
 
 .tool {
-  padding: 6px 4px;
+  gap: 4px;
+  padding: 0 4px;
   border: 0;
   background: none;
   font-size: 14px;

@@ -36,7 +36,7 @@ const decades = computed(() => decadesOf([...curve.value.map(([, life]) => life)
 const colours = useChartColours()
 
 const options = computed((): ApexOptions => {
-  const { ink, quiet, ember, sheet } = colours.value
+  const { ink, quiet, emberText, sheet } = colours.value
   const point = (x: number, y: number, text: string, colour: string, below = false) => ({
     x: toLoad(x),
     y,
@@ -77,7 +77,7 @@ const options = computed((): ApexOptions => {
       yaxis: [acrossAt(wantedH, 'wanted', quiet, 'left')],
       points: [
         point(loadN, lifeH, 'now', ink),
-        point(2 * loadN, lifeH * 2 ** -exponent, 'twice the load', ember, true),
+        point(2 * loadN, lifeH * 2 ** -exponent, 'twice the load', emberText, true),
       ],
     },
   }
