@@ -123,6 +123,17 @@ export {
   shaftMaterialWords,
   thickenerWords,
   toolWords,
+  contaminationWords,
+  driveWords,
+  finishWords,
+  inchDutyWords,
+  inputWords,
+  moistureWords,
+  mountHousingWords,
+  orientationWords,
+  sealMaterialWords,
+  slidingWords,
+  vibrationWords,
 } from './words/vocabulary.ts'
 export { numberOf, type Figure, type FigureValue, type Given, type Missing } from './working/figure.ts'
 export { withShaftLine } from './shaftline/apply-loads.ts'

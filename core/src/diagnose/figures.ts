@@ -9,14 +9,14 @@ export const diagnoseFigures = (outcome: DiagnoseOutcome): Record<string, Figure
   ...frequencyFigures(outcome),
 })
 
-function causeFigure({ begun, ranking, refusal }: DiagnoseOutcome): Figure {
+function causeFigure({ begun, ranking, refusal, signLabels }: DiagnoseOutcome): Figure {
   return {
     label: 'Likeliest cause',
     symbol: 'p(c)',
     quantity: 'ratio',
     value: ranking?.causes[0] ? text(ranking.causes[0].title) : null,
     formula: 'L(c) = \\ln \\pi(c) + \\sum d(s) \\ln\\frac{P(s\\mid c)}{m(s)}',
-    givens: ranking ? causeGivens(ranking) : [],
+    givens: ranking ? causeGivens(ranking, signLabels) : [],
     source: 'Naive Bayes over the knowledge base; modes of ISO 15243:2017',
     validity: 'One cause assumed. The probabilities order causes; they are not measured frequencies.',
     ...(begun ? {} : { missing: [{ field: 'diagnose.seen', label: 'what was seen' }] }),
@@ -25,19 +25,19 @@ function causeFigure({ begun, ranking, refusal }: DiagnoseOutcome): Figure {
 }
 
 /** Why a cause is where it is, in a few words. */
-export const becauseWords = ({ because }: Ranking['causes'][number]): string =>
+export const becauseWords = ({ because }: Ranking['causes'][number], labels: DiagnoseOutcome['signLabels']): string =>
   because
     .slice(0, 2)
-    .map(({ sign, weight }) => `${sign.replace(/-/g, ' ')} ${weight > 0 ? 'for' : 'against'}`)
-    .join(', ') || 'how often it is the cause'
+    .map(({ sign, weight }) => `${labels[sign] ?? sign} ${weight > 0 ? 'speaks for it' : 'against it'}`)
+    .join('; ') || 'how often it is the cause'
 
-const causeGivens = ({ causes }: Ranking): Given[] =>
+const causeGivens = ({ causes }: Ranking, labels: DiagnoseOutcome['signLabels']): Given[] =>
   causes.slice(0, 5).map((cause) => ({
     label: cause.title,
     symbol: '',
     quantity: 'ratio',
     value: text(percent(cause.probability)),
-    from: becauseWords(cause),
+    from: becauseWords(cause, labels),
   }))
 
 function frequencyFigures({ bearing, frequencies, speedRpm }: DiagnoseOutcome): Record<string, Figure> {

@@ -24,6 +24,8 @@ export interface DiagnoseOutcome {
   /** Whether anything was seen, or looked for and not found. */
   begun: boolean
   ranking: Ranking | null
+  /** What each sign is called, by its name. */
+  signLabels: Readonly<Record<string, string>>
   refusal: InputError | null
   frequencies: DefectFrequencies | null
   speedRpm: number | null
@@ -46,10 +48,17 @@ export function workOutDiagnose(
     bearing,
     begun,
     ranking: ranked?.value ?? null,
+    signLabels: ranked?.value && knowledge ? labelsOf(ranked.value, knowledge) : {},
     refusal: ranked?.refusal ?? null,
     frequencies: bearing && speedRpm !== null ? frequenciesOf(bearing, speedRpm) : null,
     speedRpm,
   }
+}
+
+/** Labels of the signs that a ranking speaks of. */
+function labelsOf({ causes }: Ranking, { signs }: DamageKnowledge): Record<string, string> {
+  const named = new Set(causes.flatMap(({ because }) => because.map(({ sign }) => sign)))
+  return Object.fromEntries(signs.filter(({ sign }) => named.has(sign)).map(({ sign, label }) => [sign, label]))
 }
 
 function frequenciesOf({ interior }: ResolvedBearing, speedRpm: number): DefectFrequencies | null {

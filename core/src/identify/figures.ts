@@ -5,7 +5,7 @@ import { initialClearance } from '../catalogue/initial-clearance.ts'
 import { attempt } from '../errors/input-error.ts'
 import type { Position } from '../model/position.ts'
 import { givenOf, number, range, refusalOf, text, type Figure, type Given } from '../working/figure.ts'
-import { boreWords, closureWords } from '../words/vocabulary.ts'
+import { boreWords, closureWords, featureWords } from '../words/vocabulary.ts'
 import type { Measured } from './measured.ts'
 import type { IdentifyOutcome } from './work-out.ts'
 
@@ -52,7 +52,7 @@ function designationFigure({ bearing }: Position, lookup: BearingLookup): Figure
             ? { ...said(label, decoded.unknown.length > 0 ? '?' : value, unsaid), assumed: true }
             : said(label, value),
         ),
-        ...decoded.features.map((feature) => said('suffix', feature.replace(/-/g, ' '))),
+        ...decoded.features.map((feature) => said('suffix', featureWords(feature))),
         ...decoded.unknown.map((part) => said('not read', part)),
       ]
     : []

@@ -8,8 +8,10 @@ import type {
   pairArrangements,
   Position,
   runningKinds,
+  sealMaterials,
   thickenerNames,
 } from '../model/position.ts'
+import type { drives } from '../model/shaft-line.ts'
 
 // Every closed set in words, once: what stands in a sentence, a form or a working.
 
@@ -108,4 +110,116 @@ export const housingMaterialWords: Words<Position['float']['housingMaterial']> =
 export const shaftMaterialWords: Words<Position['float']['shaftMaterial']> = {
   'carbon-steel': 'carbon steel',
   'stainless-austenitic': 'austenitic stainless steel',
+}
+
+export const slidingWords: Words<Position['seat']['slides']> = {
+  none: 'none',
+  outer: 'outer ring',
+  inner: 'inner ring',
+}
+export const finishWords: Words<Position['seat']['finish']> = { ground: 'ground', turned: 'turned' }
+export const inchDutyWords: Words<Position['seat']['inchDuty']> = { industrial: 'industrial', automotive: 'automotive' }
+export const mountHousingWords: Words<NonNullable<Position['mount']['housing']>> = {
+  solid: 'one piece',
+  split: 'split',
+  flanged: 'flanged',
+  'take-up': 'take-up',
+}
+export const contaminationWords: Words<Position['grease']['contamination']> = {
+  light: 'light',
+  heavy: 'heavy',
+  'light-abrasive': 'light, abrasive',
+  'heavy-abrasive': 'heavy, abrasive',
+}
+export const moistureWords: Words<Position['grease']['moisture']> = {
+  dry: 'dry',
+  humid: 'humid',
+  condensation: 'condensation',
+  wet: 'wet',
+}
+export const vibrationWords: Words<Position['grease']['vibration']> = { low: 'low', medium: 'medium', high: 'high' }
+export const orientationWords: Words<Position['grease']['orientation']> = {
+  horizontal: 'horizontal',
+  inclined: 'inclined',
+  vertical: 'vertical',
+}
+export const sealMaterialWords: Words<(typeof sealMaterials)[number]> = {
+  nitrile: 'nitrile rubber',
+  fluoro: 'fluoro rubber',
+}
+export const driveWords: Words<(typeof drives)[number]> = {
+  chain: 'chain',
+  'toothed-belt': 'toothed belt',
+  'v-belt': 'V-belt',
+  'flat-belt-tensioner': 'flat belt with tensioner',
+  'flat-belt-fixed': 'flat belt, fixed centres',
+}
+
+/** What a part of a bearing designation says, by the name of the feature. */
+export function featureWords(feature: string): string {
+  const [, angle] = /^contact-angle-(\d+)$/.exec(feature) ?? []
+  if (angle) return `contact angle ${angle}°`
+  const [, hot] = /^heat-stabilised-(\d+)C$/.exec(feature) ?? []
+  if (hot) return `rings stabilised to {${hot} °C}`
+  const [, kind, rest] = /^(taper|precision|internal-design)-(.+)$/.exec(feature) ?? []
+  if (kind)
+    return `${{ taper: 'taper', precision: 'tolerance class', 'internal-design': 'internal design' }[kind] ?? kind} ${rest}`
+  return featureNames[feature] ?? feature
+}
+
+const featureNames: Record<string, string> = {
+  reinforced: 'reinforced',
+  'full-complement': 'full complement, no cage',
+  'iso-dimensions': 'boundary dimensions to ISO 355',
+  'pair-back-to-back': 'pair, back to back',
+  'pair-face-to-face': 'pair, face to face',
+  'pair-tandem': 'pair, in tandem',
+  'universal-pair': 'universal for pairs',
+  'snap-ring-groove': 'snap ring groove',
+  'snap-ring': 'snap ring',
+  'lubrication-groove-and-holes': 'lubrication groove and holes',
+  'lubrication-holes': 'lubrication holes',
+  'brass-cage': 'brass cage',
+  'steel-cage': 'steel cage',
+  'polyamide-cage': 'polyamide cage',
+  'cage-outer-guided': 'cage guided on the outer ring',
+  'cage-inner-guided': 'cage guided on the inner ring',
+  'factory-grease': 'maker’s grease fill',
+  'running-accuracy': 'better running accuracy',
+  'no-axial-guidance': 'no axial guidance',
+  'axial-one-direction': 'guided axially one way',
+  'axial-both-directions': 'guided axially both ways',
+  'sphered-od': 'spherical outside',
+  'extended-inner-ring': 'extended inner ring',
+  'inch-bore': 'inch bore',
+}
+
+/** Words of every input that is chosen from a closed set, by its path; a value that is not listed reads as it stands. */
+export const inputWords: Record<string, Record<string, string>> = {
+  'bearing.requiredClosure': closureWords,
+  'bearing.requiredBore': boreWords,
+  'bearing.requiredCage': cageWords,
+  'identify.leftClosure': closureWords,
+  'identify.rightClosure': closureWords,
+  'load.arrangement': arrangementWords,
+  'load.running': runningWords,
+  'seat.loadCase': loadCaseWords,
+  'seat.housing': housingWords,
+  'seat.slides': slidingWords,
+  'seat.finish': finishWords,
+  'seat.inchDuty': inchDutyWords,
+  'mount.holding': holdingWords,
+  'mount.housing': mountHousingWords,
+  'mount.tools': toolWords,
+  'float.shaftMaterial': shaftMaterialWords,
+  'float.housingMaterial': housingMaterialWords,
+  'grease.lubrication': lubricationWords,
+  'grease.cleanliness': cleanlinessWords,
+  'grease.contamination': contaminationWords,
+  'grease.moisture': moistureWords,
+  'grease.vibration': vibrationWords,
+  'grease.orientation': orientationWords,
+  'grease.sealMaterial': sealMaterialWords,
+  'grease.thickener': thickenerWords,
+  'grease.thickenerBefore': thickenerWords,
 }

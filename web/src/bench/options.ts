@@ -6,9 +6,9 @@ export interface Option<T> {
   label: string
 }
 
-/** Words of the model that read as they stand. */
-export const choices = <T extends string>(...values: T[]): Option<T>[] =>
-  values.map((value) => ({ value, label: value.replace(/-/g, ' ') }))
+/** The choices of a closed set, in the order of its vocabulary. */
+export const choices = <T extends string>(words: Record<T, string>): Option<T>[] =>
+  (Object.entries(words) as [T, string][]).map(([value, label]) => ({ value, label }))
 
 export const notStated: Option<null> = { value: null, label: 'not stated' }
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatInput, unitSpace } from '@yardfrost/core'
+import { formatInput, inputWords, unitSpace } from '@yardfrost/core'
 import { useFormat } from './use-format.ts'
 import { useSettings } from '../shell/settings.ts'
 import type { InputDifference } from './input-differences.ts'
@@ -9,7 +9,7 @@ defineProps<{ differences: InputDifference[]; from: string; to: string }>()
 const format = useFormat()
 const settings = useSettings()
 
-function told(value: unknown, quantity: InputDifference['quantity']): string {
+function told(value: unknown, { path, quantity }: InputDifference): string {
   if (value === null || value === undefined || value === '') return 'empty'
   const number = (one: number) => formatInput(one, quantity, settings.units)
   const inUnit = (text: string) => `${text}${unitSpace}${format.unit(quantity)}`.trim()
@@ -18,13 +18,14 @@ function told(value: unknown, quantity: InputDifference['quantity']): string {
     // Readings that were not taken are holes in the list.
     const entries = (value.flat() as unknown[]).filter((one) => one !== null)
     if (entries.length === 0) return 'empty'
-    if (entries.every((one) => typeof one === 'string')) return entries.join(', ')
+    if (entries.every((one) => typeof one === 'string'))
+      return entries.map((one) => inputWords[path]?.[String(one)] ?? String(one)).join(', ')
     // Lists of numbers are what a gauge read.
     if (entries.every((one) => typeof one === 'number'))
       return inUnit(entries.map((one) => format.digits(one, quantity, { decimals: 3 })).join(', '))
     return `${entries.length} entries`
   }
-  return String(value).replace(/-/g, ' ')
+  return inputWords[path]?.[String(value)] ?? String(value)
 }
 </script>
 
@@ -40,8 +41,8 @@ function told(value: unknown, quantity: InputDifference['quantity']): string {
     <tbody>
       <tr v-for="one in differences" :key="one.path">
         <td>{{ one.title }}</td>
-        <td>{{ told(one.from, one.quantity) }}</td>
-        <td>{{ told(one.to, one.quantity) }}</td>
+        <td>{{ told(one.from, one) }}</td>
+        <td>{{ told(one.to, one) }}</td>
       </tr>
       <tr v-if="differences.length === 0">
         <td colspan="3">Nothing: both say the same.</td>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fieldSchema, type FieldMeta } from '@yardfrost/core'
+import { driveWords, fieldSchema, shaftMaterialWords, type FieldMeta } from '@yardfrost/core'
 import Select from 'primevue/select'
 import { computed } from 'vue'
 import { z } from 'zod'
@@ -36,15 +36,11 @@ const words: Record<string, string> = {
   left: 'to the left',
   housing: 'in the housing',
   bearing: 'inside the bearing',
-  'v-belt': 'V-belt',
-  'flat-belt-tensioner': 'flat belt with tensioner',
-  'flat-belt-fixed': 'flat belt, fixed centres',
-  'stainless-austenitic': 'stainless',
+  ...driveWords,
+  ...shaftMaterialWords,
 }
 const wordFor = (key: string, option: string) =>
-  key === 'holds' && (option === 'left' || option === 'right')
-    ? `only from going ${option}`
-    : (words[option] ?? option.replace(/-/g, ' '))
+  key === 'holds' && (option === 'left' || option === 'right') ? `only from going ${option}` : (words[option] ?? option)
 
 const fields = computed(() =>
   Object.keys(schema.shape).flatMap((key): Shown[] => {

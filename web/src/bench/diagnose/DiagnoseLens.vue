@@ -102,7 +102,9 @@ const frequencies = ['bpfo', 'bpfi', 'bsf', 'ftf']
         <li v-for="one in ranked" :key="one.cause">
           <strong>{{ percentWords(one.probability) }}</strong>
           <span
-            >{{ one.title }}<br /><span class="quiet">{{ becauseWords(one) }}</span></span
+            >{{ one.title }}<br /><span class="quiet">{{
+              becauseWords(one, bench.assessment.value.outcomes.diagnose.signLabels)
+            }}</span></span
           >
         </li>
       </ol>

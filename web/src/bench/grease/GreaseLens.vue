@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { thickenerNames } from '@yardfrost/core'
+import {
+  contaminationWords,
+  lubricationWords,
+  moistureWords,
+  orientationWords,
+  sealMaterialWords,
+  thickenerWords,
+  vibrationWords,
+} from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import ChoiceField from '../ChoiceField.vue'
@@ -13,8 +21,13 @@ const bench = useBench()
 const lens = computed(() => bench.assessment.value.lenses.grease)
 const figures = computed(() => lens.value.figures)
 
-const lubricants = choices('grease', 'oil-bath')
-const thickeners = [notStated, ...choices(...thickenerNames)]
+const lubricants = choices(lubricationWords)
+const thickeners = [notStated, ...choices(thickenerWords)]
+const seals = [notStated, ...choices(sealMaterialWords)]
+const sealed = computed(() => {
+  const decoded = bench.bearing.value?.decoded
+  return decoded !== undefined && decoded.closedSides > 0 && decoded.closure !== 'shield'
+})
 const ports = [
   { value: 'side', label: 'at the side' },
   { value: 'centre', label: 'through the middle' },
@@ -41,17 +54,15 @@ const indexNote = computed(() => (bench.inputs.value.grease.viscosityIndex === n
     <template #after>
       <h2>Where it stands and what is in it</h2>
       <div class="fields">
-        <ChoiceField
-          path="grease.contamination"
-          :options="choices('light', 'heavy', 'light-abrasive', 'heavy-abrasive')"
-        />
-        <ChoiceField path="grease.moisture" :options="choices('dry', 'humid', 'condensation', 'wet')" />
-        <ChoiceField path="grease.vibration" :options="choices('low', 'medium', 'high')" />
-        <ChoiceField path="grease.orientation" :options="choices('horizontal', 'inclined', 'vertical')" />
+        <ChoiceField path="grease.contamination" :options="choices(contaminationWords)" />
+        <ChoiceField path="grease.moisture" :options="choices(moistureWords)" />
+        <ChoiceField path="grease.vibration" :options="choices(vibrationWords)" />
+        <ChoiceField path="grease.orientation" :options="choices(orientationWords)" />
         <ChoiceField path="grease.cleanliness" :options="[...cleanlinessLevels]" />
         <ChoiceField path="grease.port" :options="ports" />
         <QuantityField path="grease.gramsPerStroke" />
-        <span />
+        <ChoiceField v-if="sealed" path="grease.sealMaterial" :options="seals" />
+        <span v-else />
         <ChoiceField path="grease.thickener" :options="thickeners" />
         <ChoiceField path="grease.thickenerBefore" :options="thickeners" />
       </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { finishWords, inchDutyWords } from '@yardfrost/core'
 import { computed } from 'vue'
 import ChoiceField from '../ChoiceField.vue'
 import { choices, notStated } from '../options.ts'
@@ -15,6 +16,12 @@ const systems = [
   { value: 'metric', label: 'metric' },
   { value: 'inch-tapered', label: 'inch, cone and cup' },
 ]
+const toleranceClasses = [
+  { value: null, label: 'as the designation says' },
+  { value: 'normal', label: 'normal' },
+  ...['P6', 'P5', 'P4'].map((value) => ({ value, label: value })),
+]
+const inchClasses = ['4', '2', '3', '0', '00'].map((value) => ({ value, label: value }))
 const adjusts = [
   notStated,
   { value: 'adjustable', label: 'this ring sets the play' },
@@ -25,13 +32,13 @@ const adjusts = [
 
 <template>
   <div class="fields">
-    <ChoiceField v-if="!inch" path="seat.toleranceClass" :options="choices('normal', 'P6', 'P5', 'P4')" />
-    <ChoiceField path="seat.finish" :options="choices('ground', 'turned')" />
+    <ChoiceField v-if="!inch" path="seat.toleranceClass" :options="toleranceClasses" />
+    <ChoiceField path="seat.finish" :options="choices(finishWords)" />
     <QuantityField path="seat.shaftBoreMm" />
     <ChoiceField v-if="tapered" path="seat.system" :options="systems" />
     <template v-if="inch">
-      <ChoiceField path="seat.inchClass" :options="choices('4', '2', '3', '0', '00')" />
-      <ChoiceField path="seat.inchDuty" :options="choices('industrial', 'automotive')" />
+      <ChoiceField path="seat.inchClass" :options="inchClasses" />
+      <ChoiceField path="seat.inchDuty" :options="choices(inchDutyWords)" />
       <ChoiceField path="seat.adjust" :options="adjusts" />
     </template>
   </div>

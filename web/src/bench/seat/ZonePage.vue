@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { housingWords } from '@yardfrost/core'
+import { housingWords, slidingWords } from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
@@ -16,10 +16,7 @@ const bench = useBench()
 const format = useFormat()
 const figures = computed(() => bench.assessment.value.lenses.seat.figures)
 
-const housings = (['solid', 'split', 'thin-wall', 'light-alloy'] as const).map((value) => ({
-  value,
-  label: housingWords[value],
-}))
+const housings = choices(housingWords)
 const bare = computed(() => bench.assessment.value.outcomes.seat.shaft.bare)
 const onSleeve = computed(() => bare.value?.kind === 'adapter-sleeve' || bare.value?.kind === 'withdrawal-sleeve')
 const sleeveNote = computed(() => {
@@ -28,7 +25,7 @@ const sleeveNote = computed(() => {
     ? `${format.inline({ kind: 'number', number: nominalMm }, 'length', { decimals: 0 })} by ISO 2982-1`
     : ''
 })
-const sliding = choices('none', 'outer', 'inner')
+const sliding = choices(slidingWords)
 const ratio = computed(() => {
   const figure = bench.assessment.value.lenses.carry.figures['loadRatio']
   const shown = figure ? format.figure(figure) : null
