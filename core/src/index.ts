@@ -17,7 +17,7 @@ export { estimateInterior, type InteriorEstimate } from './catalogue/estimate.ts
 export { lookUpBearing, type BearingLookup, type ResolvedBearing } from './catalogue/resolve-bearing.ts'
 export { readDamageKnowledge, type DamageKnowledge } from './diagnose/knowledge.ts'
 export { attempt, InputError, inputErrorCodes, type InputErrorCode } from './errors/input-error.ts'
-export { describeAllowed, fieldSchema, inputErrorOf, parseInput } from './errors/parse-input.ts'
+export { describeAllowed, fieldSchema, inputErrorOf, type LimitWords, parseInput } from './errors/parse-input.ts'
 export {
   bearingTypeNames,
   bearingTypes,

@@ -21,11 +21,16 @@ export function parseInput<S extends z.ZodObject>(
   throw inputErrorOf(schema, result.error.issues, fieldName)
 }
 
-/** Turns the most telling issue of a failed parse into one InputError. */
+/**
+ * Turns the most telling issue of a failed parse into one InputError.
+ *
+ * @param inUnit - writes a limit as the reader has it, in a unit of theirs; as the schema has it when absent
+ */
 export function inputErrorOf(
   schema: z.ZodObject,
   issues: readonly z.core.$ZodIssue[],
   fieldName: 'top' | 'path',
+  inUnit?: LimitWords,
 ): InputError {
   // A misspelt name is the likely cause of the missing field beside it, so it is named first.
   const issue = issues.find((one) => one.code === 'unrecognized_keys') ?? issues[0]
@@ -47,9 +52,15 @@ export function inputErrorOf(
     code: codeOf(issue),
     field,
     value: value === null ? undefined : value,
-    allowed: issue.code === 'custom' ? issue.message : describeAllowed(fieldSchema(schema, issue.path), issue),
+    allowed: issue.code === 'custom' ? issue.message : describeAllowed(fieldSchema(schema, issue.path), issue, inUnit),
     fix: value === undefined || value === null || value === '' ? `Give ${field}.` : `Correct ${field}.`,
   })
+}
+
+/** How a limit is written. */
+export interface LimitWords {
+  limit: (value: number) => string
+  unit: string
 }
 
 function codeOf(issue: z.core.$ZodIssue): InputError['code'] {
@@ -67,12 +78,12 @@ function codeOf(issue: z.core.$ZodIssue): InputError['code'] {
 }
 
 /** Says in words what a field takes, read from its schema so that the range is written once only. */
-export function describeAllowed(schema: z.ZodType | undefined, issue?: z.core.$ZodIssue): string {
+export function describeAllowed(schema: z.ZodType | undefined, issue?: z.core.$ZodIssue, inUnit?: LimitWords): string {
   const json = schema ? (z.toJSONSchema(schema, { unrepresentable: 'any', io: 'input' }) as JsonSchema) : {}
   const plain = json.anyOf?.find((one) => one.type !== 'null') ?? json
   if (plain.enum) return `one of ${plain.enum.join(', ')}`
   if (plain.const !== undefined) return String(plain.const)
-  if (plain.type === 'number' || plain.type === 'integer') return describeRange(plain, describedUnit(schema))
+  if (plain.type === 'number' || plain.type === 'integer') return describeRange(plain, describedUnit(schema), inUnit)
   if (plain.type === 'boolean') return 'true or false'
   if (plain.format === 'date') return 'a day, written YYYY-MM-DD'
   if (plain.type === 'string') return plain.maxLength ? `text of at most ${plain.maxLength} characters` : 'text'
@@ -95,7 +106,7 @@ interface JsonSchema {
   minItems?: number
 }
 
-function describeRange(json: JsonSchema, unit: string): string {
+function describeRange(json: JsonSchema, unit: string, inUnit: LimitWords = { limit: String, unit }): string {
   const kind = json.type === 'integer' ? 'a whole number' : 'a number'
   // JSON Schema spells an unbounded integer with the largest safe one.
   const bounded = (edge: number | undefined) =>
@@ -103,10 +114,18 @@ function describeRange(json: JsonSchema, unit: string): string {
   const low = bounded(json.minimum)
   const high = bounded(json.maximum)
   const parts = [
-    json.exclusiveMinimum !== undefined ? `above ${json.exclusiveMinimum}` : low !== undefined ? `from ${low}` : '',
-    json.exclusiveMaximum !== undefined ? `below ${json.exclusiveMaximum}` : high !== undefined ? `to ${high}` : '',
+    json.exclusiveMinimum !== undefined
+      ? `above ${inUnit.limit(json.exclusiveMinimum)}`
+      : low !== undefined
+        ? `from ${inUnit.limit(low)}`
+        : '',
+    json.exclusiveMaximum !== undefined
+      ? `below ${inUnit.limit(json.exclusiveMaximum)}`
+      : high !== undefined
+        ? `to ${inUnit.limit(high)}`
+        : '',
   ].filter(Boolean)
-  return [kind, ...parts].join(' ') + (parts.length > 0 && unit ? ` ${unit}` : '')
+  return [kind, ...parts].join(' ') + (parts.length > 0 && inUnit.unit ? ` ${inUnit.unit}` : '')
 }
 
 function describedUnit(schema: z.ZodType | undefined): string {

@@ -1,9 +1,10 @@
 import { assert } from 'chai'
 import { createCalculations, runCalculation } from '../../src/calculations.ts'
 import { attempt, inputErrorCodes, type InputError } from '../../src/errors/input-error.ts'
-import { parseInput } from '../../src/errors/parse-input.ts'
+import { inputErrorOf, parseInput, type LimitWords } from '../../src/errors/parse-input.ts'
 import { Position } from '../../src/model/position.ts'
 import { references } from '../references.ts'
+import { z } from 'zod'
 
 const calculations = createCalculations(references)
 const refuse = (name: string, input: unknown): InputError => {
@@ -65,4 +66,15 @@ describe('refused inputs', () => {
   })
 
   it('have codes that are never used twice', () => assert.lengthOf(new Set(inputErrorCodes), inputErrorCodes.length))
+})
+
+describe('a limit', () => {
+  const schema = z.object({ span: z.number().min(10).max(20_000).meta({ unit: 'mm' }) })
+  const allowed = (inUnit?: LimitWords) => {
+    const { error } = schema.safeParse({ span: 5 }, { reportInput: true })
+    return inputErrorOf(schema, error?.issues ?? [], 'path', inUnit).allowed
+  }
+  it('stands in the unit of the schema', () => assert.equal(allowed(), 'a number from 10 to 20000 mm'))
+  it('stands in the unit of whoever reads it', () =>
+    assert.equal(allowed({ limit: (mm) => (mm / 25.4).toFixed(2), unit: 'in' }), 'a number from 0.39 to 787.40 in'))
 })

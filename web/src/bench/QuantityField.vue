@@ -21,11 +21,11 @@ const { text, begin, take, leave } = useQuantityText({
   title,
   quantity,
   value: () => bench.valueAt(path) as number | null,
-  check: (parsed) => {
+  check: (parsed, inUnit) => {
     const checked = schema?.safeParse(parsed, { reportInput: true })
     if (checked?.success !== false) return
     const issues = checked.error.issues.map((issue) => ({ ...issue, path: path.split('.') }))
-    throw inputErrorOf(Position, issues, 'path')
+    throw inputErrorOf(Position, issues, 'path', inUnit)
   },
   take: (parsed) => bench.setAt(path, parsed),
   refusal: () => refusal.value,

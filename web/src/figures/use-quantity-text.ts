@@ -1,4 +1,12 @@
-import { attempt, formatInput, parseQuantity, type InputError, type Quantity } from '@yardfrost/core'
+import {
+  attempt,
+  formatInput,
+  parseQuantity,
+  unitSymbol,
+  type InputError,
+  type LimitWords,
+  type Quantity,
+} from '@yardfrost/core'
 import { ref, watch } from 'vue'
 import { useSettings } from '../shell/settings.ts'
 
@@ -6,7 +14,7 @@ import { useSettings } from '../shell/settings.ts'
  * The text of a field that holds a quantity: what a person types is theirs while they type it; otherwise it follows the value
  * and the units of the device.
  *
- * @param field.check - refuses a number that can be read but is not allowed; throws InputError
+ * @param field.check - refuses a number that can be read but is not allowed; throws InputError, its limits as `inUnit` writes them
  * @param field.take - hands on what was read; while the text cannot be read, what the field held before this edit
  * @param field.complain - told what is wrong once the person has moved on; null when it is right again
  */
@@ -14,7 +22,7 @@ export function useQuantityText(field: {
   title: string
   quantity: Quantity
   value: () => number | null
-  check: (value: number | null) => void
+  check: (value: number | null, inUnit: LimitWords) => void
   take: (value: number | null) => void
   refusal: () => string | null
   complain: (message: string | null) => void
@@ -25,6 +33,10 @@ export function useQuantityText(field: {
     const value = field.value()
     return value === null ? '' : formatInput(value, quantity, settings.units)
   }
+  const inUnit = (): LimitWords => ({
+    limit: (value) => formatInput(value, quantity, settings.units),
+    unit: unitSymbol(quantity, settings.units),
+  })
   const text = ref(shown())
   const typing = ref(false)
   let textAtFocus = text.value
@@ -42,7 +54,7 @@ export function useQuantityText(field: {
 
   function read(): number | null {
     const parsed = parseQuantity(text.value, quantity, settings.units, title)
-    field.check(parsed)
+    field.check(parsed, inUnit())
     return parsed
   }
 

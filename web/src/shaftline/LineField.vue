@@ -29,9 +29,9 @@ const { text, begin, take, leave } = useQuantityText({
   title,
   quantity,
   value: () => value,
-  check: (parsed) => {
+  check: (parsed, inUnit) => {
     const checked = whole.safeParse({ [title]: parsed }, { reportInput: true })
-    if (!checked.success) throw inputErrorOf(whole, checked.error.issues, 'path')
+    if (!checked.success) throw inputErrorOf(whole, checked.error.issues, 'path', inUnit)
     const allowed = conflict(parsed)
     if (allowed === null) return
     throw new InputError({
