@@ -37,7 +37,7 @@ const shown = (value: number) =>
   format.inline({ kind: 'number', number: value }, reading.value.quantity, { decimals: reading.value.decimals })
 const limits = computed(() => {
   const { low, high, expected, kind } = reading.value
-  if (kind === 'text') return expected === null ? '' : `should be ${expected}`
+  if (kind === 'text' || kind === 'designation') return expected === null ? '' : `should be ${expected}`
   if (low !== null && high !== null) {
     const { quantity, decimals } = reading.value
     return format.inline({ kind: 'range', from: low, to: high }, quantity, { decimals })
