@@ -169,7 +169,7 @@ describe('the shaft line', () => {
     await seeText(
       driver,
       '[data-test="shaft-finding"]',
-      /both held: 1.03\smm of growth has nowhere to go, and pushes with up to .*locating rings out/,
+      /both located: 1.03\smm of growth has nowhere to go, and pushes with up to .*locating rings out/,
     )
     await (await see(driver, '[data-support="Fan end"]')).sendKeys(Key.NULL)
     await choose(driver, '[data-test="supports.Fan end.holds"]', 'floats')

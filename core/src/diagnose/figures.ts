@@ -26,10 +26,13 @@ function causeFigure({ begun, ranking, refusal, signLabels }: DiagnoseOutcome): 
 
 /** Why a cause is where it is, in a few words. */
 export const becauseWords = ({ because }: Ranking['causes'][number], labels: DiagnoseOutcome['signLabels']): string =>
-  because
-    .slice(0, 2)
-    .map(({ sign, weight }) => `${labels[sign] ?? sign} ${weight > 0 ? 'speaks for it' : 'against it'}`)
-    .join('; ') || 'how often it is the cause'
+  [
+    ['For it', because.slice(0, 2).filter(({ weight }) => weight > 0)] as const,
+    ['Against it', because.slice(0, 2).filter(({ weight }) => weight <= 0)] as const,
+  ]
+    .filter(([, signs]) => signs.length > 0)
+    .map(([side, signs]) => `${side}: ${signs.map(({ sign }) => labels[sign] ?? sign).join(', ')}`)
+    .join('. ') || 'How often it is the cause'
 
 const causeGivens = ({ causes }: Ranking, labels: DiagnoseOutcome['signLabels']): Given[] =>
   causes.slice(0, 5).map((cause) => ({

@@ -195,7 +195,8 @@ function classFigure(
       symbol: '',
       quantity: 'deviation',
       value: span(one),
-      from: one.least >= 0 ? 'keeps clearance' : one.probable >= 0 ? 'gone at the tight side' : 'probably preloaded',
+      from:
+        one.least >= 0 ? 'keeps clearance' : one.probable >= 0 ? 'preloaded at the tight side' : 'probably preloaded',
     })),
     source: 'ISO 5753-1, followed through fits and heat; ISO/TS 16281 for the life',
     validity:
@@ -243,6 +244,9 @@ function growthFigure({ float: given }: Position, outcome: GrowthOutcome | null)
   if (given.spanMm === null) missing.push({ field: 'float.spanMm', label: 'the span' })
   if (given.assemblyC === null) missing.push({ field: 'float.assemblyC', label: 'the shaft temperature at assembly' })
   if (given.hottestC === null) missing.push({ field: 'float.hottestC', label: 'the hottest shaft temperature' })
+  // The distance of a pair is asked for its end play, too: alone it asks nothing of the growth.
+  const isAsked =
+    given.assemblyC !== null || given.hottestC !== null || (given.spanMm !== null && given.endPlayMm === null)
   const practice = (label: string, value: number): Given => ({
     label,
     symbol: '',
@@ -316,7 +320,7 @@ function growthFigure({ float: given }: Position, outcome: GrowthOutcome | null)
     validity: 'The hottest the shaft will ever be in service, not on the test stand.',
     practice: 'physics plus a margin: follow it, the others err',
     // Growth is asked for once one of its inputs is there.
-    ...(missing.length > 0 && missing.length < 3 ? { missing } : {}),
+    ...(missing.length > 0 && isAsked ? { missing } : {}),
   }
 }
 

@@ -176,7 +176,7 @@ function growthChecks({ supports }: ShaftLine, grown: LineGrowth | null): Check[
         key: 'growth',
         when: 'now',
         verdict: 'stop',
-        reason: `${held.map(({ position }) => position).join(' and ')} are both held: ${mm(Math.abs(grown.grown.growthMm))} of growth has nowhere to go${
+        reason: `${held.map(({ position }) => position).join(' and ')} are both located: ${mm(Math.abs(grown.grown.growthMm))} of growth has nowhere to go${
           grown.thrustN === null ? '' : `, and pushes with up to ${inSentence(grown.thrustN, 'force', 2)}`
         }.`,
         wayOut: 'Take the locating rings out of one end, usually the one away from the coupling.',

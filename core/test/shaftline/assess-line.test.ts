@@ -134,7 +134,7 @@ describe('who holds the shaft', () => {
   const push = { parts: [part('force', { radialN: 2000, axialN: 800 })] }
   const cases: [why: string, changes: object, key: string, verdict: string | undefined, reason: RegExp][] = [
     ['one end held, the other free', { supports: supports({ holds: 'both' }, { holds: 'none', floatsIn: 'bearing' }) }, 'held', undefined, /^$/],
-    ['both held', { supports: supports({ holds: 'both' }, { holds: 'both' }) }, 'growth', 'stop', /A and B are both held: .* of growth has nowhere to go, and pushes/],
+    ['both held', { supports: supports({ holds: 'both' }, { holds: 'both' }) }, 'growth', 'stop', /A and B are both located: .* of growth has nowhere to go, and pushes/],
     ['neither held', { supports: supports({ holds: 'none' }, { holds: 'none' }) }, 'held', 'stop', /wanders/],
     ['cross-located', { supports: supports({ holds: 'left' }, { holds: 'right', floatsIn: 'bearing' }) }, 'held', undefined, /^$/],
     ['open on the side the thrust comes to', { ...push, supports: supports({ holds: 'left' }, { holds: 'none' }) }, 'held', 'stop', /Nothing stops the shaft to the right, and .* pushes it there/],

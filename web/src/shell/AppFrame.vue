@@ -175,12 +175,15 @@ async function signOut() {
 }
 
 .crumbs a {
+  min-width: 44px;
+  overflow: hidden;
+  line-height: 44px;
+  text-overflow: ellipsis;
   opacity: 0.86;
 }
 
 /* A finger in a glove. */
 .home,
-.crumbs a,
 .tool,
 .save {
   display: inline-flex;
@@ -195,6 +198,7 @@ async function signOut() {
 }
 
 .crumbs strong {
+  flex-shrink: 0;
   overflow: hidden;
   text-overflow: ellipsis;
 }

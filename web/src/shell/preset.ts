@@ -2,6 +2,7 @@ import { definePreset } from '@primeuix/themes'
 import autocomplete from '@primeuix/themes/aura/autocomplete'
 import base from '@primeuix/themes/aura/base'
 import button from '@primeuix/themes/aura/button'
+import checkbox from '@primeuix/themes/aura/checkbox'
 import inputtext from '@primeuix/themes/aura/inputtext'
 import select from '@primeuix/themes/aura/select'
 import slider from '@primeuix/themes/aura/slider'
@@ -79,7 +80,7 @@ const underlined = (selector: string) => `
 
 /** Yardfrost's own look on PrimeVue's components: the roles of theme.css, hairlines, no shadows, no boxes. */
 export const preset = definePreset(
-  { ...base, components: { autocomplete, button, inputtext, select, slider } },
+  { ...base, components: { autocomplete, button, checkbox, inputtext, select, slider } },
   {
     semantic: {
       transitionDuration: '0.12s',
@@ -94,6 +95,7 @@ export const preset = definePreset(
         root: { borderRadius: '4px', paddingX: '0.9rem', paddingY: '0.45rem', label: { fontWeight: '650' } },
         colorScheme: { light: buttons, dark: buttons },
       },
+      checkbox: { root: { borderRadius: '3px' } },
       inputtext: { css: () => underlined('.p-inputtext') },
       select: { css: () => `${underlined('.p-select')} .p-select-dropdown { width: 1.4rem; }` },
       slider: {

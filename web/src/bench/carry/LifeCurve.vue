@@ -6,7 +6,7 @@ import VueApexCharts from 'vue3-apexcharts'
 import { acrossAt, decadesOf, lifeChart, roundReach, useChartColours } from '../../figures/use-chart.ts'
 import { useSettings } from '../../shell/settings.ts'
 
-/** Life against load, with the present point, twice the load, and the life wanted. */
+/** Life against load, with the present point, twice the load, and the life required. */
 const { loadN, lifeH, wantedH, exponent, toLoad, unit } = defineProps<{
   loadN: number
   lifeH: number
@@ -74,7 +74,7 @@ const options = computed((): ApexOptions => {
       y: { formatter: (value: number) => `${formatNumber(value, { figures: 2 })} h`, title: { formatter: () => '' } },
     },
     annotations: {
-      yaxis: [acrossAt(wantedH, 'wanted', quiet, 'left')],
+      yaxis: [acrossAt(wantedH, 'required', quiet, 'left')],
       points: [
         point(loadN, lifeH, 'now', ink),
         point(2 * loadN, lifeH * 2 ** -exponent, 'twice the load', emberText, true),

@@ -120,7 +120,7 @@ const lifeChart = computed(() => {
     <p v-if="figures['doubled']" class="doubled">
       Twice the load:
       <strong class="ember" data-figure="doubled">{{ format.figure(figures['doubled'])?.digits }}</strong> h,
-      {{ lifeChart && lifeChart.exponent === 3 ? 'an eighth' : 'about a tenth' }}. Wanted:
+      {{ lifeChart && lifeChart.exponent === 3 ? 'an eighth' : 'about a tenth' }}. Required:
       <strong>{{ format.figure(figures['wanted']!)?.digits }}</strong> h.
     </p>
     <LifeCurve v-if="lifeChart" v-bind="lifeChart" />

@@ -10,7 +10,7 @@ const { steps } = defineProps<{ steps: { name: string; label: string; from: numb
 const format = useFormat()
 const box = useTemplateRef('box')
 const { width } = useElementSize(box)
-const labelPx = 112
+const labelPx = 134
 const rowPx = 24
 
 const x = computed(() => {
