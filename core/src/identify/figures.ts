@@ -29,7 +29,7 @@ export function identifyFigures(position: Position, outcome: IdentifyOutcome): R
   }
 }
 
-function said(label: string, value: string, from = 'read from the number'): Given {
+function said(label: string, value: string, from = 'read from the designation'): Given {
   return { label, symbol: '', quantity: 'ratio', value: text(value), from }
 }
 
@@ -109,7 +109,7 @@ function clearanceFigure({ bearing: given }: Position, { bearing }: Found): Figu
       said(
         'class by the designation',
         decoded.clearanceClass ?? 'set on mounting',
-        assumed ? 'assumed, nothing says otherwise' : 'read from the number',
+        assumed ? 'assumed, nothing says otherwise' : 'read from the designation',
       ),
       said('machine calls for', given.requiredClearance ?? 'not stated', 'typed'),
     ],

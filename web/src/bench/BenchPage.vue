@@ -255,9 +255,7 @@ onBeforeUnmount(() => {
         <template v-else>
           <component :is="panels[lens]" @working="working = $event" @field="goToField" />
           <p class="foot">
-            <button type="button" class="link" data-test="history" @click="historyOpen = true">
-              Saves of this position
-            </button>
+            <button type="button" class="link" data-test="history" @click="historyOpen = true">Revision history</button>
             <button v-if="bench.dirty.value" type="button" class="link" @click="bench.discard()">
               Back to what is saved
             </button>

@@ -35,7 +35,7 @@ function bringBack({ inputs, savedAt }: PositionRevision) {
 <template>
   <section aria-label="Saves" data-test="history-panel">
     <header>
-      <h2>Saves of this position</h2>
+      <h2>Revision history</h2>
       <button type="button" class="close" @click="emit('close')">Close</button>
     </header>
     <p v-if="trouble" role="alert">{{ trouble }}</p>

@@ -140,7 +140,9 @@ useEventListener(window, 'beforeunload', (event) => {
         </p>
       </header>
       <p v-if="shown.step.key === 'arrival'">
-        <RouterLink :to="{ name: 'arrival', params: { id: job.job.value.machine.id } }">To the arrival list</RouterLink>
+        <RouterLink :to="{ name: 'arrival', params: { id: job.job.value.machine.id } }"
+          >To the as-found inspection</RouterLink
+        >
       </p>
       <HeatClock
         v-if="shown.step.heat && shown.step.position"

@@ -91,7 +91,7 @@ watchEffect(() => {
   page.crumbs = now
     ? [
         { label: `${now.machine.tag} ${now.machine.name}`, to: { name: 'machine', params: { id } } },
-        { label: 'Arrival list' },
+        { label: 'As-found inspection' },
       ]
     : [{ label: 'Yard', to: { name: 'yard' } }]
   page.saving = now && line.value ? shaft.saving.value : null
@@ -112,7 +112,7 @@ onBeforeUnmount(() => {
   </div>
   <div v-else-if="line">
     <DocumentNotices :document="shaft" what="list" />
-    <section class="arrival" aria-label="Arrival list">
+    <section class="arrival" aria-label="As-found inspection">
       <header>
         <div>
           <h1>What have others left in it?</h1>

@@ -69,7 +69,7 @@ function sectionOf(designation: string | null): HalfSection | null {
           >Shaft line</RouterLink
         >: loads, growth, and who holds the shaft.
         <RouterLink class="shaft" :to="{ name: 'arrival', params: { id: machine.id } }" data-test="arrival"
-          >Arrival list</RouterLink
+          >As-found inspection</RouterLink
         >: what others have left in it
       </p>
       <p v-if="session.maySave && !machine.retiredAt && machine.positions.length > 0">
@@ -84,12 +84,13 @@ function sectionOf(designation: string | null): HalfSection | null {
             >Copy</RouterLink
           >
           <button type="button" class="link" data-test="retire" @click="retire(!machine.retiredAt)">
-            {{ machine.retiredAt ? 'Back into service' : 'Retire' }}
+            {{ machine.retiredAt ? 'Put back into service' : 'Take out of service' }}
           </button>
         </template>
       </p>
       <p v-if="machine.retiredAt" role="status" data-test="retired">
-        <strong>Retired {{ shownTime(machine.retiredAt) }}.</strong> It is out of the Yard; its history stays.
+        <strong>Out of service since {{ shownTime(machine.retiredAt) }}.</strong> It is not in the Yard; its history
+        stays.
       </p>
       <p v-if="trouble" role="alert" class="error">{{ trouble }}</p>
     </header>
