@@ -11,10 +11,10 @@ const outcome = computed(() => bench.assessment.value.outcomes.carry)
 const nowH = computed(() => outcome.value.modified.value?.hoursH ?? outcome.value.life?.hoursH ?? null)
 const wantedH = computed(() => outcome.value.wantedH)
 const cases = computed(() => whatIfs(bench.inputs.value, bench.machine.value, bench.lookup.value))
-const hours = (value: number) =>
-  value > longestLifeH
-    ? `> ${format.digits(longestLifeH, 'duration')}`
-    : format.digits(value, 'duration', { figures: 2 })
+/** Longer than this is not told apart, and said once below. */
+const isBeyond = (value: number | null) => value !== null && value > longestLifeH
+const hours = (value: number) => (isBeyond(value) ? '' : format.digits(value, 'duration', { figures: 2 }))
+const someBeyond = computed(() => [nowH.value, ...cases.value.map(({ lifeH }) => lifeH)].some(isBeyond))
 
 /** Lives stand on a scale of the required life: three times as long fills it, and longer is no longer told apart. */
 const scaleTimes = 3
@@ -53,7 +53,11 @@ const filmKnown = computed(() => cases.value.some(({ key }) => key === 'hotter')
         {{ costOf(one) }}
       </span>
     </div>
-    <p class="quiet">Hours, on a scale of three times the required life.</p>
+    <p class="quiet">
+      Hours, on a scale of three times the required life.<template v-if="someBeyond">
+        A bar without a figure: more than {{ format.digits(longestLifeH, 'duration') }}.</template
+      >
+    </p>
   </div>
   <p v-else class="quiet">Give the bearing, its load and its speed first: then each mishap shows what it costs.</p>
   <p v-if="nowH !== null && !filmKnown" class="quiet">

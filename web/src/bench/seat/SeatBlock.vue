@@ -83,11 +83,11 @@ watchDebounced(
       <strong v-if="zone.value?.kind === 'text'" data-test="zone">{{ zone.value.text }}</strong>
       <span v-else class="absent">{{ absent }}</span>
     </div>
-    <div v-if="worked && inWords" class="numbers">
+    <div v-if="worked" class="numbers">
       <p>
         <strong :data-figure="`${seat}Limits`">{{ worked.digits }}</strong> <span class="quiet">{{ worked.unit }}</span>
       </p>
-      <p :class="inWords.tone">
+      <p v-if="inWords" :class="inWords.tone">
         <strong :data-figure="`${seat}Fit`">{{ inWords.digits }}</strong> {{ inWords.word }}
       </p>
       <p v-if="likely" class="likely">

@@ -22,7 +22,7 @@ const onSleeve = computed(() => bare.value?.kind === 'adapter-sleeve' || bare.va
 const sleeveNote = computed(() => {
   const { nominalMm = null, kind } = bare.value ?? {}
   return kind === 'adapter-sleeve' && nominalMm !== null && bench.inputs.value.seat.sleeveShaftMm === null
-    ? `${format.inline({ kind: 'number', number: nominalMm }, 'length', { decimals: 0 })} by ISO 2982-1`
+    ? format.inline({ kind: 'number', number: nominalMm }, 'length', { decimals: 0 })
     : ''
 })
 const sliding = choices(slidingWords)
