@@ -68,7 +68,7 @@ export const oneWay: Saying = {
 }
 
 export const tooFast = (ratio: number, sealed: boolean): Saying => ({
-  reason: `Its speed factor n·dm is ${figures(ratio)} of the limit ${sealed ? 'of its rubbing seals' : 'of its type'}.`,
+  reason: `Its speed factor n·dm is ${figures(ratio)} times the limit ${sealed ? 'of its rubbing seals' : 'of its type'}.`,
   wayOut: sealed
     ? 'Take it with shields or low-friction seals, unless the maker’s limit for this very bearing says otherwise.'
     : 'Take a type or size made for the speed, unless the maker’s limit for this very bearing says otherwise.',

@@ -2,6 +2,7 @@ import {
   attempt,
   formatInput,
   parseQuantity,
+  toShown,
   unitSymbol,
   type InputError,
   type LimitWords,
@@ -9,6 +10,9 @@ import {
 } from '@yardfrost/core'
 import { ref, watch } from 'vue'
 import { useSettings } from '../shell/settings.ts'
+
+/** Digits of a limit in another unit than the one it was set in. */
+const limitFigures = 5
 
 /**
  * The text of a field that holds a quantity: what a person types is theirs while they type it; otherwise it follows the value
@@ -34,7 +38,8 @@ export function useQuantityText(field: {
     return value === null ? '' : formatInput(value, quantity, settings.units)
   }
   const inUnit = (): LimitWords => ({
-    limit: (value) => formatInput(value, quantity, settings.units),
+    limit: (value) =>
+      String(Number(toShown(value, quantity, settings.units).toPrecision(limitFigures))).replace('-', '−'),
     unit: unitSymbol(quantity, settings.units),
   })
   const text = ref(shown())

@@ -188,7 +188,6 @@ async function signOut() {
 .save {
   display: inline-flex;
   align-items: center;
-  justify-content: center;
   min-width: 44px;
   min-height: 44px;
 }
@@ -222,6 +221,11 @@ async function signOut() {
   white-space: nowrap;
 }
 
+.tool,
+.save {
+  justify-content: center;
+}
+
 .save {
   --p-button-primary-background: var(--sheet);
   --p-button-primary-hover-background: var(--paper);
@@ -233,7 +237,12 @@ async function signOut() {
   --p-button-primary-active-color: var(--ink);
 }
 
-:root.night .save {
+:root.night .tool,
+.save {
+  justify-content: center;
+}
+
+.save {
   --p-button-primary-background: var(--ink);
   --p-button-primary-hover-background: var(--on-band);
   --p-button-primary-color: var(--paper);
@@ -278,6 +287,10 @@ async function signOut() {
 }
 
 @media (max-width: 560px) {
+  .band {
+    row-gap: 0;
+  }
+
   .crumbs {
     flex-basis: 100%;
   }
