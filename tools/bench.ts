@@ -1,6 +1,7 @@
 import {
   assess,
   assessLine,
+  createCalculations,
   decodeDesignation,
   emptyPosition,
   rankCauses,
@@ -21,7 +22,9 @@ import { gzipSync } from 'node:zlib'
 
 // Built before it runs, as the browser gets it; so the folder is the one the command is given in.
 const root = process.cwd()
-const { catalogue, damage } = loadReferences()
+const references = loadReferences()
+const { catalogue, damage } = references
+const calculations = createCalculations(references)
 const empty = emptyPosition()
 const position = (designation: string): Position => ({
   ...empty,
@@ -86,13 +89,22 @@ const longBeam = {
   elements: 200,
 }
 const pumpLine = sketchShaft('pump', usualSketch.pump, ['Coupling end', 'Impeller end'])
+const inside = {
+  balls: { bearingType: 'deep-groove-ball', elements: 9, elementDiameterMm: 9.525, pitchDiameterMm: 46, radialN: 2000, operatingClearanceUm: 10, tiltArcmin: 3 },
+  rollers: { bearingType: 'cylindrical-roller', elements: 20, elementDiameterMm: 12.5, elementLengthMm: 12.4, pitchDiameterMm: 100, radialN: 9000, operatingClearanceUm: 20, tiltArcmin: 3 },
+} as const // prettier-ignore
+const distribute = (bearing: keyof typeof inside) => () =>
+  void calculations.get('load.distribution')?.run(inside[bearing])
 const evidence = ['dents-at-pitch', 'dents-finish-intact', 'hammered-on', 'rust']
 const stick = median(yardstick, 200)
 const bare = median(bareFits, 9)
 const works: [title: string, limitMs: number | null, work: () => void, runs: number][] = [
   ['assess, all lenses, deep groove ball', 1, () => void assess(position('6314-C3'), machine, catalogue, damage), 2000],
   ['assess, spherical roller on a taper', 1, () => void assess(position('22220 EK/C3'), machine, catalogue, damage), 2000],
+  ['assess, a bearing of which nothing is known', 1, () => void assess({ ...empty, bearing: { ...empty.bearing, designation: '6314' } }, machine, catalogue, damage), 2000],
   ['assess, nothing entered', 1, () => void assess(empty, machine, catalogue, damage), 2000],
+  ['load among the balls of a tilted 6206', 1, distribute('balls'), 500],
+  ['load among 20 tilted rollers of 30 laminae', 3, distribute('rollers'), 300],
   ['read a designation', null, () => void decodeDesignation('NU2218 E-M/C3', catalogue), 2000],
   ['sweep of the catalogue, Carry and Seat', 100, sweepAll, 15],
   ['a million simulated fits', 2 * bare, () => void simulateFits('shaft', seatUm, ringUm, million, seededRandom(3)), 9],

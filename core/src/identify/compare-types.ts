@@ -32,7 +32,10 @@ function barsDuty(type: BearingType, { load, float, grease }: Position, pitchDia
   const paired = load.arrangement !== 'single' && (type === 'tapered-roller' || type === 'angular-contact-ball')
   if (most('radialN') > 0 && able.radial === 0) return 'It carries no radial load.'
   if (most('axialN') > 0) {
-    if (able.axialOneWay === 0) return 'It carries no axial load, but for the ribs of an NJ or NUP.'
+    if (able.axialOneWay === 0)
+      return type === 'cylindrical-roller'
+        ? 'It carries no axial load, but for the ribs of an NJ or NUP.'
+        : 'It carries no axial load.'
     if (load.axialWay === 'both' && able.axialBothWays === 0 && !paired)
       return 'Alone it carries axial load one way only; set two against each other.'
   }
