@@ -235,6 +235,19 @@ describe('the least play when hot', () => {
     })
 })
 
+describe('the load of a greased bearing', () => {
+  const intervalAt = (radialN: number) =>
+    on('6314-C3', { load: { radialN }, grease: { nu40Cst: 110, runningC: 60, cleanliness: 'normal' } }).outcomes.grease
+      .intervalH ?? NaN
+
+  it('shortens its interval up to 0.35 of the rating, and no further', () => {
+    const ratingN = numberOf(on('6314-C3').lenses.carry.figures['dynamicRating']) ?? NaN
+    assert.isBelow(intervalAt(0.3 * ratingN), intervalAt(0.2 * ratingN))
+    assert.isBelow(intervalAt(0.34 * ratingN), intervalAt(0.3 * ratingN))
+    assert.approximately(intervalAt(0.4 * ratingN), intervalAt(0.36 * ratingN), 1e-6)
+  })
+})
+
 describe('the limit of a run-up', () => {
   for (const [why, runningC, highC] of [
     ['fifteen over what it runs at', 62, 77],

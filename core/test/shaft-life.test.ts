@@ -92,6 +92,20 @@ describe('what buys most life', () => {
     assert.isTrue(labels.some((label) => /Coupling end: a 6416, housing bored to \{200 mm/.test(label)))
   })
 
+  it('tries the next heavier size, not the heaviest, and a fifth of an overhang', () => {
+    const light = { ...whole(), positions: whole().positions.map((one) => ({ ...one, inputs: inputs('6216-C3') })) }
+    const labels = shaftLevers(light, catalogue).map(({ label }) => label)
+    assert.isTrue(
+      labels.some((label) => /Fan end: a 6316,/.test(label)),
+      labels.join('; '),
+    )
+    assert.isFalse(labels.some((label) => /6416/.test(label)))
+    const wheel = light.line.parts.find(({ kind }) => kind === 'wheel')
+    const overhangMm = (wheel?.xMm ?? 0) - Math.max(...light.line.supports.map(({ xMm }) => xMm))
+    const nearer = labels.find((label) => /^wheel .* nearer to its bearing$/.test(label))
+    assert.approximately(Number(/\{([\d.]+) mm/.exec(nearer ?? '')?.[1]), 0.2 * overhangMm, 0.01)
+  })
+
   it('has nothing to say of a shaft without bearings', () => {
     assert.isEmpty(shaftLevers({ ...whole(), positions: [] }, catalogue))
   })

@@ -1,5 +1,5 @@
 import type { PositionDetail } from '@yardfrost/contract'
-import { assess, sketchShaft, usualSketch } from '@yardfrost/core'
+import { assess, numberOf, sketchShaft, usualSketch } from '@yardfrost/core'
 import { assert } from 'chai'
 import { readdirSync } from 'node:fs'
 import type { Express } from 'express'
@@ -372,6 +372,11 @@ describe('HTTP', () => {
       assert.equal(after.machine.shaft?.supports[0]?.position, 'Drive end')
       const { body: history } = await agent.get(`${address()}/history`)
       assert.equal(history[0].savedBy, 'technician of north')
+      // What is kept of the judgement is that of the loads it has now.
+      const { state, lenses } = assess(after.inputs, after.machine, references.catalogue, references.damage)
+      const { rows } = await database.pool.query('select state, life_h from position where id = $1', [site.positionId])
+      assert.equal(rows[0].state, state)
+      assert.approximately(Number(rows[0].life_h), numberOf(lenses.carry.figures['life']) ?? NaN, 1e-6)
     })
 
     it('does not overwrite what somebody saved since', async () => {

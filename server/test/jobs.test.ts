@@ -84,6 +84,14 @@ describe('jobs', () => {
     const plan = (plannedFor: unknown, agent = planner) => agent.put(`/api/jobs/${made.id}/plan`).send({ plannedFor })
     assert.equal((await plan('2032-02-29').expect(200)).body.plannedFor, '2032-02-29')
     assert.isNull((await plan(null).expect(200)).body.plannedFor)
+    const { rows } = await test.database.pool.query(
+      `select detail from audit_event where kind = 'job.planned' and subject_id = $1 order by id`,
+      [made.id],
+    )
+    assert.deepEqual(
+      rows.map(({ detail }) => detail),
+      [{ plannedFor: '2032-02-29' }, { plannedFor: null }],
+    )
     await plan('2031-03-02', viewer).expect(403)
     for (const [no, message] of [
       ['2031-02-30', /plannedFor is "2031-02-30"; it must be a day, written YYYY-MM-DD/],
