@@ -104,7 +104,7 @@ export function lineFigures(
       ],
       source: 'Linear expansion; the other practices are trade practice',
       validity: 'The hottest the shaft will ever be in service, not on the test stand.',
-      practice: 'physics plus a quarter of a millimetre',
+      practice: 'physics plus a margin: follow it, the others err',
     }
   }
   const gap = growth?.coupling
