@@ -3,9 +3,9 @@ import { assert } from 'chai'
 import { randomUUID } from 'node:crypto'
 import pg from 'pg'
 import type request from 'supertest'
+import { JobWatch } from '../src/live/job-watch.ts'
 import { migrate } from '../src/store/migrate.ts'
 import { inTransaction, isDatabaseAway, openPool } from '../src/store/database.ts'
-import { listening } from './listening.ts'
 import { testApp, type TestApp } from './test-app.ts'
 import { testDatabase } from './test-database.ts'
 
@@ -86,31 +86,16 @@ describe('a database connection that breaks', () => {
       }
     })
 
-    it('is heard of by those who watch a job: what changed meanwhile is told', async () => {
-      const where = { machineId: test.site.machineId, positionIds: [test.site.positionId] }
-      const { body: job } = await technician.post('/api/jobs').send(where).expect(201)
-      const site = await listening(test.app, 'viewer@north')
+    it('is heard of by those who watch a job: what may have changed meanwhile is told', async () => {
+      const watch = new JobWatch(test.database.url)
+      const jobId = randomUUID()
       try {
-        const stream = await site.open(`/jobs/${job.id}/events`)
-        await stream.hear(/event: job/)
-        // Written past the listener: its connection is gone, and nobody tells it of this one.
-        await test.database.pool.query('alter table job_entry disable trigger all')
-        const note = {
-          id: randomUUID(),
-          step: 'arrival',
-          at: new Date().toISOString(),
-          kind: 'note',
-          text: 'while away',
-        }
-        await technician
-          .post(`/api/jobs/${job.id}/entries`)
-          .send({ entries: [note] })
-          .expect(200)
-        await test.database.pool.query('alter table job_entry enable trigger all')
+        await watch.start()
+        const told = new Promise<void>((changed, ended) => watch.watch(jobId, { changed, ended }))
         await terminate(test.database.url)
-        await stream.hear(/while away/)
+        await told
       } finally {
-        await site.stop()
+        await watch.stop()
       }
     })
   })
