@@ -110,9 +110,6 @@ export { percent as percentWords } from './diagnose/words.ts'
 export type { Growth } from './shaftline/growth.ts'
 export { life as lifeWords, longestLifeH } from './words/quantities.ts'
 export {
-  arrangementWords,
-  cageWords,
-  cleanlinessWords,
   closureWords,
   holdingWords,
   housingMaterialWords,
@@ -123,7 +120,13 @@ export {
   shaftMaterialWords,
   thickenerWords,
   toolWords,
+  arrangementWords,
+  axialWayWords,
+  cageWords,
+  cleanlinessWords,
   contaminationWords,
+  elementWords,
+  shapeWords,
   driveWords,
   finishWords,
   inchDutyWords,

@@ -1,5 +1,6 @@
 import type { Closure } from '../model/bearing-type.ts'
 import type {
+  axialWays,
   cageMaterials,
   cleanlinessLevels,
   HeatingTool,
@@ -7,6 +8,8 @@ import type {
   LoadCase,
   pairArrangements,
   Position,
+  ringShapes,
+  rollingElements,
   runningKinds,
   sealMaterials,
   thickenerNames,
@@ -51,17 +54,17 @@ export const thickenerWords: Words<(typeof thickenerNames)[number]> = {
   ptfe: 'PTFE',
 }
 export const arrangementWords: Words<(typeof pairArrangements)[number]> = {
-  single: 'single',
+  single: 'stands alone',
   'back-to-back': 'back to back',
   'face-to-face': 'face to face',
 }
 export const runningWords: Words<(typeof runningKinds)[number]> = { quiet: 'quiet', normal: 'normal', shock: 'shock' }
 export const cleanlinessWords: Words<(typeof cleanlinessLevels)[number]> = {
-  high: 'high',
-  normal: 'normal',
-  slight: 'slight contamination',
-  severe: 'severe contamination',
-  'very-severe': 'very severe contamination',
+  high: 'very clean',
+  normal: 'clean',
+  slight: 'slightly dirty',
+  severe: 'dirty',
+  'very-severe': 'very dirty, wash-down',
 }
 export const loadCaseWords: Words<LoadCase> = {
   'inner-turns': 'the shaft turns under a load that stands',
@@ -147,6 +150,23 @@ export const sealMaterialWords: Words<(typeof sealMaterials)[number]> = {
   nitrile: 'nitrile rubber',
   fluoro: 'fluoro rubber',
 }
+export const axialWayWords: Words<(typeof axialWays)[number]> = {
+  right: 'to the right',
+  left: 'to the left',
+  both: 'both ways',
+}
+export const elementWords: Words<(typeof rollingElements)[number]> = {
+  ball: 'balls',
+  roller: 'straight rollers',
+  taper: 'tapered rollers',
+  barrel: 'barrels',
+  hidden: 'cannot be seen',
+}
+export const shapeWords: Words<(typeof ringShapes)[number]> = {
+  flat: 'plain',
+  'sphered-od': 'outside a sphere',
+  'cone-and-cup': 'cone and cup',
+}
 export const driveWords: Words<(typeof drives)[number]> = {
   chain: 'chain',
   'toothed-belt': 'toothed belt',
@@ -201,6 +221,9 @@ export const inputWords: Record<string, Record<string, string>> = {
   'bearing.requiredCage': cageWords,
   'identify.leftClosure': closureWords,
   'identify.rightClosure': closureWords,
+  'identify.rollingElement': elementWords,
+  'identify.ringShape': shapeWords,
+  'load.axialWay': axialWayWords,
   'load.arrangement': arrangementWords,
   'load.running': runningWords,
   'seat.loadCase': loadCaseWords,

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { runningKinds, type DutyStep } from '@yardfrost/core'
+import { arrangementWords, axialWayWords, runningWords, type DutyStep } from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import StepTable from '../../figures/StepTable.vue'
 import ChoiceField from '../ChoiceField.vue'
 import LoadSource from '../LoadSource.vue'
-import { axialWays, pairArrangements } from '../options.ts'
+import { choices } from '../options.ts'
 import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
 
@@ -15,8 +15,7 @@ const bench = useBench()
 const figures = computed(() => bench.assessment.value.lenses.carry.figures)
 const load = computed(() => bench.inputs.value.load)
 
-const runningWords = { quiet: 'quiet, accurate', normal: 'normal, smooth', shock: 'with shock' }
-const runningOptions = runningKinds.map((kind) => ({ value: kind, label: runningWords[kind] }))
+const runningOptions = choices(runningWords)
 /** Usual factors on working loads, not on weight. */
 const shockNote = computed(() => (load.value.shockFactor === null ? 'as typed' : ''))
 const paired = computed(() => load.value.arrangement !== 'single')
@@ -66,14 +65,14 @@ function begin() {
     <ChoiceField path="load.running" :options="runningOptions" />
     <template v-if="!bench.fed.value">
       <QuantityField path="load.shockFactor" :note="shockNote" />
-      <ChoiceField path="load.axialWay" :options="[...axialWays]" />
+      <ChoiceField path="load.axialWay" :options="choices(axialWayWords)" />
     </template>
     <QuantityField path="load.misalignDeg" />
     <template v-if="!bench.fed.value">
       <QuantityField path="load.tiltDeg" />
       <QuantityField path="load.rotorKg" />
     </template>
-    <ChoiceField path="load.arrangement" :options="pairArrangements" />
+    <ChoiceField path="load.arrangement" :options="choices(arrangementWords)" />
     <QuantityField v-if="paired" path="load.partnerRadialN" />
   </div>
   <p class="quiet">

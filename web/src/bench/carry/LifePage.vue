@@ -6,7 +6,7 @@ import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
 import ChoiceField from '../ChoiceField.vue'
 import LoadSource from '../LoadSource.vue'
-import { cleanlinessLevels } from '../options.ts'
+import { cleanlinessOptions } from '../options.ts'
 import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
 
@@ -131,7 +131,7 @@ const lifeChart = computed(() => {
   <div class="fields">
     <QuantityField path="grease.nu40Cst" />
     <QuantityField path="grease.runningC" />
-    <ChoiceField path="grease.cleanliness" :options="[...cleanlinessLevels]" />
+    <ChoiceField path="grease.cleanliness" :options="cleanlinessOptions" />
     <QuantityField path="load.reliabilityPercent" :note="reliabilityNote" />
     <button type="button" class="more" :aria-expanded="ratings" @click="ratings = !ratings">
       {{ ratings ? 'Hide the maker’s ratings' : 'Enter the maker’s ratings' }}

@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import ChoiceField from '../ChoiceField.vue'
-import { pairArrangements } from '../options.ts'
+import { arrangementWords } from '@yardfrost/core'
+import { choices } from '../options.ts'
 import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
 
@@ -37,7 +38,7 @@ const settable = computed(() => type.value === 'tapered-roller' || type.value ==
       </g>
     </svg>
     <div class="fields">
-      <ChoiceField path="load.arrangement" :options="pairArrangements" />
+      <ChoiceField path="load.arrangement" :options="choices(arrangementWords)" />
       <QuantityField path="float.endPlayMm" />
       <QuantityField path="float.spanMm" />
       <QuantityField path="float.innerC" />

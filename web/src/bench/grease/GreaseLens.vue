@@ -12,7 +12,7 @@ import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import ChoiceField from '../ChoiceField.vue'
 import LensSheet from '../LensSheet.vue'
-import { choices, cleanlinessLevels, notStated } from '../options.ts'
+import { choices, cleanlinessOptions, notStated } from '../options.ts'
 import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
 
@@ -58,7 +58,7 @@ const indexNote = computed(() => (bench.inputs.value.grease.viscosityIndex === n
         <ChoiceField path="grease.moisture" :options="choices(moistureWords)" />
         <ChoiceField path="grease.vibration" :options="choices(vibrationWords)" />
         <ChoiceField path="grease.orientation" :options="choices(orientationWords)" />
-        <ChoiceField path="grease.cleanliness" :options="[...cleanlinessLevels]" />
+        <ChoiceField path="grease.cleanliness" :options="cleanlinessOptions" />
         <ChoiceField path="grease.port" :options="ports" />
         <QuantityField path="grease.gramsPerStroke" />
         <ChoiceField v-if="sealed" path="grease.sealMaterial" :options="seals" />

@@ -1,16 +1,16 @@
 <script setup lang="ts">
-import { cageMaterials, closures, closureWords } from '@yardfrost/core'
+import { cageWords, closureWords } from '@yardfrost/core'
 import { computed } from 'vue'
 import ChoiceField from '../ChoiceField.vue'
-import { clearanceOptions, notStated } from '../options.ts'
+import { choices, clearanceOptions, notStated } from '../options.ts'
 import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
 
 /** What the machine’s papers call for; each difference from what is on the bench is judged below. */
 const bench = useBench()
-const closureOptions = [notStated, ...closures.map((value) => ({ value, label: closureWords[value] }))]
+const closureOptions = [notStated, ...choices(closureWords)]
 const bores = [notStated, { value: 'cylindrical', label: 'cylindrical' }, { value: 'tapered', label: 'tapered, K' }]
-const cages = [notStated, ...cageMaterials.map((value) => ({ value, label: value }))]
+const cages = [notStated, ...choices(cageWords)]
 const classes = [notStated, ...['normal', 'P6', 'P5', 'P4'].map((value) => ({ value, label: value }))]
 const order = computed(() => bench.assessment.value.outcomes.identify.toOrder)
 </script>

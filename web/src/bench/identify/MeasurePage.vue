@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { closures, ringShapes, rollingElements } from '@yardfrost/core'
+import { closures, elementWords, shapeWords } from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
 import ChoiceField from '../ChoiceField.vue'
+import { choices } from '../options.ts'
 import ReadingSheet from '../measure/ReadingSheet.vue'
 import TextField from '../TextField.vue'
 import { useBench } from '../use-bench.ts'
@@ -43,16 +44,8 @@ function set(row: number, place: number, value: number | null) {
   bench.setAt(`identify.${dimension.key}`, readings)
 }
 
-const elementWords = {
-  ball: 'balls',
-  roller: 'straight rollers',
-  taper: 'tapered rollers',
-  barrel: 'barrels',
-  hidden: 'cannot be seen',
-}
-const shapeWords = { flat: 'plain', 'sphered-od': 'outside a sphere', 'cone-and-cup': 'cone and cup' }
-const elements = rollingElements.map((value) => ({ value, label: elementWords[value] }))
-const shapes = ringShapes.map((value) => ({ value, label: shapeWords[value] }))
+const elements = choices(elementWords)
+const shapes = choices(shapeWords)
 const misfit = (value: number) => format.inline({ kind: 'number', number: value }, 'deviation')
 </script>
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { bearingTypeNames, compareTypes } from '@yardfrost/core'
+import { axialWayWords, bearingTypeNames, compareTypes } from '@yardfrost/core'
 import { computed } from 'vue'
 import { useFormat } from '../../figures/use-format.ts'
 import ChoiceField from '../ChoiceField.vue'
 import QuantityField from '../QuantityField.vue'
-import { axialWays } from '../options.ts'
+import { choices } from '../options.ts'
 import { useBench } from '../use-bench.ts'
 
 /** Every type held against this duty: what it is good at, and why it is out. */
@@ -28,7 +28,7 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 <template>
   <div class="fields">
     <QuantityField path="load.misalignDeg" />
-    <ChoiceField path="load.axialWay" :options="[...axialWays]" />
+    <ChoiceField path="load.axialWay" :options="choices(axialWayWords)" />
   </div>
   <div class="scroll">
     <table data-test="types">

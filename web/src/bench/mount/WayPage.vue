@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { heatingTools, holdings, holdingWords, mountHousingWords, mountingMethods, toolWords } from '@yardfrost/core'
+import { heatingTools, holdingWords, mountHousingWords, mountingMethods, toolWords } from '@yardfrost/core'
 import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
@@ -18,7 +18,7 @@ const format = useFormat()
 const lens = computed(() => bench.assessment.value.lenses.mount)
 const method = computed(() => lens.value.figures['method'])
 const others = computed(() => mountingMethods(bench.effective.value, bench.assessment.value.outcomes.mount))
-const holdingOptions = [notStated, ...holdings.map((value) => ({ value, label: holdingWords[value] }))]
+const holdingOptions = [notStated, ...choices(holdingWords)]
 const housingOptions = [notStated, ...choices(mountHousingWords)]
 const tools = computed({
   get: () => bench.inputs.value.mount.tools,
