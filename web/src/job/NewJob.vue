@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { MachineDetail } from '@yardfrost/contract'
 import Button from 'primevue/button'
+import Checkbox from 'primevue/checkbox'
 import InputText from 'primevue/inputtext'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -38,7 +39,7 @@ async function make() {
   <form class="new" aria-label="Which bearings are changed?" @submit.prevent="make">
     <h2>Which bearings are changed?</h2>
     <label v-for="position in machine.positions" :key="position.id" class="choice">
-      <input v-model="chosen" type="checkbox" :value="position.id" :data-choose="position.name" />
+      <Checkbox v-model="chosen" :value="position.id" :pt="{ input: { 'data-choose': position.name } }" />
       {{ position.name }} <span class="quiet">{{ position.designation ?? 'no bearing entered' }}</span>
     </label>
     <label class="day">

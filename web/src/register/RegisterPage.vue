@@ -2,6 +2,7 @@
 import { useInfiniteScroll, watchDebounced } from '@vueuse/core'
 import type { MachineDetail, RegisterPage, RegisterQuery } from '@yardfrost/contract'
 import Button from 'primevue/button'
+import Checkbox from 'primevue/checkbox'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { computed, reactive, ref, shallowRef, useTemplateRef } from 'vue'
@@ -123,7 +124,8 @@ const hours = ({ hoursSource, hoursPerWeek }: MachineDetail) =>
         aria-label="How much hangs on it"
       />
       <label class="retired"
-        ><input v-model="asked.retired" type="checkbox" data-test="register-retired" /> retired</label
+        ><Checkbox v-model="asked.retired" binary :pt="{ input: { 'data-test': 'register-retired' } }" /> out of
+        service</label
       >
       <span class="files">
         <a class="link" href="/api/register.csv" download data-test="register-export">Keep as CSV</a>

@@ -237,12 +237,7 @@ async function signOut() {
   --p-button-primary-active-color: var(--ink);
 }
 
-:root.night .tool,
-.save {
-  justify-content: center;
-}
-
-.save {
+:root.night .save {
   --p-button-primary-background: var(--ink);
   --p-button-primary-hover-background: var(--on-band);
   --p-button-primary-color: var(--paper);
