@@ -277,6 +277,13 @@ describe('HTTP', () => {
       assert.equal(body[0].upperUm, 9)
       assert.equal(body[1].error.field, 'zone')
     })
+    it('judge positions, a refused one in its place', async () => {
+      const inputs = { bearing: { designation: '6313', requiredClearance: 'C3' } }
+      const { body } = await post('position.assess', [{ inputs }, { inputs: { load: { radialN: -1 } } }, { inputs: {} }]).expect(200) // prettier-ignore
+      assert.deepInclude(body[0].findings[0], { lens: 'identify', key: 'clearance', verdict: 'stop', when: 'now' })
+      assert.equal(body[1].error.field, 'inputs.load.radialN')
+      assert.deepEqual([body[2].state, body[2].findings], ['open', []])
+    })
     it('answer 400 naming the field', async () => {
       const { body } = await post('iso286.limits', { nominalMm: 0, zone: 'K7' }).expect(400)
       assert.equal(body.error.field, 'nominalMm')

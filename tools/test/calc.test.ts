@@ -31,6 +31,21 @@ describe('npm run calc', () => {
     assert.deepEqual(answers[68], { lowerUm: 0, upperUm: 30 })
   })
 
+  it('judges as many positions as a plant has, without a budget', () => {
+    const inputs = { bearing: { designation: '6313', requiredClearance: 'C3' } }
+    const { status, output } = calc(
+      ['position.assess'],
+      JSON.stringify(Array.from({ length: 2000 }, () => ({ inputs }))),
+    )
+    assert.equal(status, 0)
+    const answers = JSON.parse(output) as { state: string; findings: { key: string; reason: string }[] }[]
+    assert.lengthOf(answers, 2000)
+    for (const { state, findings } of answers) {
+      assert.equal(state, 'stop')
+      assert.match(findings[0]?.reason ?? '', /^The machine calls for C3, and the designation says none, which is CN: /)
+    }
+  })
+
   const refused: [why: string, args: string[], input: string, field: string][] = [
     ['a refused input', ['iso286.limits'], '{"nominalMm": -1, "zone": "n6"}', 'nominalMm'],
     ['what is no JSON', ['iso286.limits'], 'nominal', 'input'],

@@ -122,7 +122,7 @@ function stepsOf(position: JobPosition, catalogue: Catalogue, several: boolean):
   const clearance = inputs.bearing.requiredClearance
   return [
     step('evidence', title('Mark and photograph'), position, evidence),
-    step('take-off', title('Take it off'), position, takeOff(holding, mount.taper !== null), { lens: 'mount' }),
+    step('take-off', title('Take it off'), position, takeOff(holding, mount.taper !== null), { lens: 'seat' }),
     step('came-out', title('Name what came out'), position, named, {
       lens: 'identify',
       readings: [words('number', 'Designation on the old bearing'), words('marks', 'Marks seen on it', false)],

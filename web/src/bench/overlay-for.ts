@@ -215,7 +215,7 @@ function floatOverlay({ figures }: LensAssessment, section: HalfSection, words: 
       at: contactPoint(contact, 1),
       tone: 'frost',
       main: clearance,
-      sub: figures['operating']?.value ? 'operating clearance, probably' : 'clearance, mounted and cold',
+      sub: figures['operating']?.value ? 'operating, probably' : 'clearance, mounted and cold',
     })
   }
   const growth = figures['growth']?.value
