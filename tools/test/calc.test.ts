@@ -10,6 +10,7 @@ function calc(args: string[], input = ''): { status: number | null; output: stri
     cwd: root,
     input,
     encoding: 'utf8',
+    maxBuffer: 64e6,
   })
   return { status: done.status, output: done.stdout.trim() }
 }
