@@ -159,7 +159,7 @@ function radialOnly({ bearingType, axialN }: Input): Factors {
     throw refuse(
       'axialN',
       axialN,
-      `0 N: a ${bearingTypeNames[bearingType]} bearing without a pair of ribs carries no axial load`,
+      `0 N: a ${bearingTypeNames[bearingType]} bearing ${bearingType === 'cylindrical-roller' ? 'without a pair of ribs ' : ''}carries no axial load`,
       'Take the axial load in a locating bearing: deep groove, angular contact, tapered, spherical, or NJ or NUP for a light one.',
     )
   }

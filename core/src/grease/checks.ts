@@ -1,16 +1,15 @@
 import { leastKappa } from '../carry/work-out.ts'
 import type { Position } from '../model/position.ts'
 import { now, type Check } from '../working/check.ts'
-import { refusalOf } from '../working/figure.ts'
 import * as words from './words.ts'
-import type { GreaseOutcome } from './work-out.ts'
+import { hottestIntervalC, type GreaseOutcome } from './work-out.ts'
 
 /** The verdicts of Grease. */
 export function greaseChecks(position: Position, outcome: GreaseOutcome): Check[] {
   return [
     ...filmChecks(position, outcome),
     ...serviceChecks(outcome),
-    ...intervalChecks(outcome),
+    ...intervalChecks(position, outcome),
     ...mixChecks(position, outcome),
   ]
 }
@@ -51,15 +50,23 @@ const seldomestH = 24
 /** Practices that differ by more than this are told apart in the sentence. */
 const farApart = 3
 
-function intervalChecks({ intervals, intervalH, otherH, insertInDirt }: GreaseOutcome): Check[] {
+function intervalChecks(
+  { grease: { runningC } }: Position,
+  { intervals, intervalH, otherH, insertInDirt }: GreaseOutcome,
+): Check[] {
   const [lead, other] = intervals ?? []
   if (!lead) return []
   const { refusal } = lead.outcome
   // A bearing too small or large for the tables has no figure; too hot or too fast for grease is a finding.
-  if (intervalH === null)
-    return refusal && (refusal.field === 'temperatureC' || refusal.field === 'speedRpm')
-      ? [now('interval', 'stop', words.intervalRefused(refusalOf(refusal).message, refusal.fix), { field: 'grease.runningC' })] // prettier-ignore
+  if (intervalH === null) {
+    if (refusal?.field === 'temperatureC' && runningC !== null)
+      return [
+        now('interval', 'stop', words.tooHotForInterval(runningC, hottestIntervalC), { field: 'grease.runningC' }),
+      ]
+    return refusal?.field === 'speedRpm'
+      ? [now('interval', 'stop', words.tooFastForInterval(refusal.allowed, refusal.fix), { field: 'load.speedRpm' })]
       : []
+  }
   const rest = { values: { intervalH, otherH }, field: 'grease.contamination' }
   if (intervalH < seldomestH) return [now('interval', 'watch', words.tooOften(intervalH), rest)]
   if (insertInDirt) return [now('interval', 'go', words.insertInDirt(intervalH), rest)]

@@ -58,7 +58,14 @@ export const tooOften = (hoursH: number): Saying => ({
   reason: `It needs grease every ${hours(hoursH)}: more often than anybody comes by.`,
   wayOut: 'Fit an automatic lubricator, use oil, or take a bearing that needs less.',
 })
-export const intervalRefused = (message: string, fix: string): Saying => ({ reason: `${message}.`, wayOut: fix })
+export const tooHotForInterval = (runningC: number, mostC: number): Saying => ({
+  reason: `At ${celsius(runningC)} grease ages too fast for any interval: the methods end at ${celsius(mostC)}.`,
+  wayOut: 'Find why it runs so hot, or take oil, or a grease whose maker gives an interval for this heat.',
+})
+export const tooFastForInterval = (allowed: string, fix: string): Saying => ({
+  reason: `It runs too fast for this method: ${allowed}.`,
+  wayOut: fix,
+})
 
 type Thickener = (typeof thickenerNames)[number]
 const pair = (after: Thickener, before: Thickener) => `${thickenerWords[after]} on ${thickenerWords[before]}`

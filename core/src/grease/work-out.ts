@@ -118,6 +118,9 @@ function boundsOf(field: 'temperatureC' | 'loadRatio'): readonly [number, number
   return [minValue ?? -Infinity, maxValue ?? Infinity]
 }
 
+/** Warmer than this no method gives an interval, °C. */
+export const hottestIntervalC = boundsOf('temperatureC')[1]
+
 function bothIntervals(
   position: Position,
   { kind }: Machine,

@@ -21,9 +21,7 @@ function designationChecks({ lookup }: IdentifyOutcome): Check[] {
   if (lookup.kind === 'none') return []
   if (lookup.kind === 'refused') {
     const { decoded, refusal } = lookup
-    const said = decoded
-      ? words.notInTables(decoded.normal, refusal.fix)
-      : words.refused(refusalOf(refusal).message, refusal.fix)
+    const said = decoded ? words.notInTables(decoded.normal, refusal.fix) : words.refused(refusal.allowed, refusal.fix)
     return [now('designation', 'stop', said, rest)]
   }
   const { unknown: parts, assumed } = lookup.bearing.decoded

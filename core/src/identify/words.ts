@@ -6,7 +6,10 @@ import { closureWords } from '../words/vocabulary.ts'
 
 // Every sentence of Identify.
 
-export const refused = (message: string, fix: string): Saying => ({ reason: `${message}.`, wayOut: fix })
+export const refused = (allowed: string, fix: string): Saying => ({
+  reason: `This cannot be read as a designation: it must be ${allowed}.`,
+  wayOut: fix,
+})
 export const notInTables = (normal: string, fix: string): Saying => ({
   reason: `${normal} is right as a number, but its size is not in the tables.`,
   wayOut: fix,

@@ -82,7 +82,7 @@ const instead: Record<CannotHold, string> = {
   'needs-inner-ring': 'Say how its inner ring is held: nut, end plate, shoulder or sleeve.',
 }
 export const heldWrongly = (holding: Holding, why: CannotHold): Saying => ({
-  reason: `This bearing cannot be held by ${holdingWords[holding]}: ${whyNot[why]}.`,
+  reason: `This bearing cannot ${why === 'needs-inner-ring' ? 'run without its inner ring' : `be held by ${holdingWords[holding]}`}: ${whyNot[why]}.`,
   wayOut: instead[why],
 })
 

@@ -126,18 +126,21 @@ function racewayChecks({ seat: { racewayHrc, racewayRaUm } }: Position, { bare }
 
 /** What may be done with a gauged seat; none while it is not gauged. */
 export function remediesOf(choice: SeatChoice, position: Position, bearing: ResolvedBearing): Remedy[] {
-  const { seat, ringLoad, gauged } = choice
+  const { seat, ringLoad, gauged, chosen, nominalMm } = choice
   if (!gauged.gauging || !gauged.actual || !ringLoad) return []
   const holds =
     seat === 'shaft'
       ? workOf(position, bearing, gauged.actual).remainingProbableMinUm > 0
       : gauged.actual.interferenceMeanUm > 0
+  const offUm = nominalMm === null ? 0 : 1000 * (gauged.gauging.meanMm - nominalMm)
+  const metalToSpare = chosen ? (seat === 'shaft' ? offUm > chosen.seat.upperUm : offUm < chosen.seat.lowerUm) : false
   const temperatures = [position.float.hottestC, position.float.innerC, position.grease.runningC]
   const known = temperatures.filter((one): one is number => one !== null)
   return wornSeatRemedies({
     seat,
     ringLoad,
     gauging: gauged.gauging,
+    metalToSpare,
     mustSlide: position.seat.slides === (seat === 'shaft' ? 'inner' : 'outer'),
     holds,
     hottestC: known.length > 0 ? Math.max(...known) : null,

@@ -61,7 +61,7 @@ export const surelyCreeping = (leftUm: number): Saying => ({
 })
 
 export const hoopTooHigh = (stressMPa: number, tightestUm: number, gauged: boolean): Saying => ({
-  reason: `At ${um(tightestUm)} of probable interference the inner ring is stretched to ${inSentence(stressMPa, 'stress', 2)}: over ${inSentence(150, 'stress')} a through-hardened ring may crack.`,
+  reason: `At ${um(tightestUm)} of probable interference the inner ring is stretched to ${inSentence(stressMPa, 'stress', 3)}: over ${inSentence(150, 'stress')} a through-hardened ring may crack.`,
   wayOut: gauged
     ? 'Choose a ring whose bore measures larger, have the seat ground back, or ask the maker for a case-hardened ring.'
     : 'Work to a looser letter or a finer grade, or ask the maker for a case-hardened ring.',
@@ -114,7 +114,7 @@ export const formPoor = (
 })
 
 export const sizePoor = ({ seat, zone, meanOffUm }: Gauge, remedy: string | null): Saying => ({
-  reason: `The ${seat} lies outside ${zone || 'its limits'}: ${um(meanOffUm)} off nominal in the mean.`,
+  reason: `The ${seat} lies outside ${zone || 'its limits'}: in the mean ${um(Math.abs(meanOffUm))} ${meanOffUm < 0 ? 'under' : 'over'} nominal.`,
   wayOut: remedy ? `${remedy}.` : workedOn,
 })
 
@@ -132,7 +132,7 @@ export const racewayTooHard = (hrc: number): Saying => ({
   wayOut: 'Temper it back to 58 to 64 HRC.',
 })
 export const racewayRough = (ra: number): Saying => ({
-  reason: `The raceway on the shaft has Ra ${inSentence(ra, 'roughness', 2)}, and rollers need 0.2 or finer: they wear it and themselves.`,
+  reason: `The raceway on the shaft measures ${inSentence(ra, 'roughness', 2)}, and rollers need ${inSentence(0.2, 'roughness', 1)} or finer: they wear it and themselves.`,
   wayOut: 'Grind and polish the raceway.',
 })
 export const racewayNotMeasured: Saying = {

@@ -18,6 +18,8 @@ export interface WornSeatInput {
   seat: Seat
   ringLoad: RingLoad
   gauging: Gauging
+  /** Its mean stands over the zone on the side where metal can come off: a thick shaft, a narrow bore. */
+  metalToSpare: boolean
   /** The ring has to move along this seat. */
   mustSlide: boolean
   /** Whether a fit this loose still holds under load and heat; only asked of a turning load. */
@@ -40,7 +42,7 @@ const compoundLimitC = 100
  * @see workshop practice; times are usual ones, not promises
  */
 export function wornSeatRemedies(input: WornSeatInput): Remedy[] {
-  const { seat, gauging } = input
+  const { seat, gauging, metalToSpare } = input
   const shaft = seat === 'shaft'
   const remedies: Remedy[] = [
     {
@@ -60,8 +62,14 @@ export function wornSeatRemedies(input: WornSeatInput): Remedy[] {
     },
     {
       key: 'rework',
-      title: shaft ? 'Build up and grind to size' : 'Hone or bore true, and bush',
-      hours: shaft ? { from: 8, to: 24 } : { from: 6, to: 16 },
+      title: metalToSpare
+        ? shaft
+          ? 'Grind to size'
+          : 'Hone or bore to size'
+        : shaft
+          ? 'Build up and grind to size'
+          : 'Hone or bore true, and bush',
+      hours: metalToSpare ? { from: 2, to: 8 } : shaft ? { from: 8, to: 24 } : { from: 6, to: 16 },
       trust: shaft ? 'good, by a qualified procedure' : 'good, if rebored in line with the other seat',
       barred: null,
     },
@@ -70,7 +78,7 @@ export function wornSeatRemedies(input: WornSeatInput): Remedy[] {
       title: shaft ? 'Turn down and shrink a sleeve on' : 'Sleeve with an interference bush',
       hours: { from: 6, to: 16 },
       trust: 'good; the wall of the sleeve must carry',
-      barred: null,
+      barred: metalToSpare ? 'Not needed: there is metal to take off.' : null,
     },
     {
       key: 'replace',

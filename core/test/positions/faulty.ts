@@ -73,6 +73,8 @@ const rows: Record<string, Row[]> = {
   ],
   'how it sits': [
     ['worn shaft', at('6214-C3', 4000, 1480, { seat: { loadCase: 'inner-turns', slides: 'outer', shaftReadingsMm: shaft(70, [-20, -21], [-20, -21]) } }), 'seat', 'shaftGauge', 'stop', /\./],
+    ['a shaft left too thick', at('6214-C3', 4000, 1480, { seat: { loadCase: 'inner-turns', slides: 'outer', shaftReadingsMm: shaft(70, [40, 41], [40, 40]) } }), 'seat', 'shaftGauge', 'stop', /^Grind to size/, /[Bb]uild up/],
+    ['a housing left too narrow', at('6313-C3', 3000, 1475, { seat: { loadCase: 'inner-turns', slides: 'outer', housingReadingsMm: shaft(140, [-30, -31], [-30, -30]) } }), 'seat', 'housingGauge', 'stop', /^Hone or bore to size/, /bush/],
     ['shaft tapers', at('6311-C3', 2600, 2200, { seat: { loadCase: 'inner-turns', shaftReadingsMm: shaft(55, [11, 13, 12, 13], [4, 6, 5, 6], [-8, -5, -7, -5]) } }), 'seat', 'shaftGauge', 'stop', /grind/],
     ['shaft oval', at('6214-C3', 6000, 1480, { seat: { loadCase: 'inner-turns', shaftReadingsMm: shaft(70, [2, 15, 2, 15], [2, 15, 2, 15]) } }), 'seat', 'shaftGauge', 'watch', /\./],
     ['housing worn wide', at('6313-C3', 3000, 1475, { seat: { loadCase: 'inner-turns', slides: 'outer', housingReadingsMm: shaft(140, [90, 92], [91, 90]) } }), 'seat', 'housingGauge', 'stop', /\./],
@@ -110,6 +112,7 @@ const rows: Record<string, Row[]> = {
     ['greases that ruin each other', at('6316-C3', 3300, 1475, { grease: { ...greased, thickenerBefore: 'polyurea' } }), 'grease', 'mix', 'stop', /strip|wash/],
     ['oil far too thin', at('22220', 40_000, 300, { grease: { ...greased, nu40Cst: 15, runningC: 85 } }), 'grease', 'film', 'watch', /thicker|cooler/],
     ['no film at a crawl', at('23024-C3', 90_000, 2, { load: { wantedLifeH: 100 }, grease: { ...greased, nu40Cst: 32, runningC: 60 } }), 'grease', 'film', 'watch', /EP|solid|thick/],
+    ['too hot for any interval', at('6313-C3', 3000, 1475, { grease: { ...greased, thickener: 'polyurea', runningC: 125 } }), 'grease', 'interval', 'stop', /oil/, /temperatureC/],
     ['lithium at 130 °C', at('6313-C3', 3000, 1475, { grease: { ...greased, runningC: 130 } }), 'grease', 'greaseTemperature', 'stop', /Find why it runs so hot/],
     ['calcium at 58 °C', at('6313-C3', 3000, 1475, { grease: { ...greased, thickener: 'calcium', runningC: 58 } }), 'grease', 'greaseTemperature', 'watch', /\./],
     ['nitrile at 115 °C', at('6206-2RS-C3', 600, 1475, { grease: { ...greased, thickener: 'polyurea', runningC: 125 } }), 'grease', 'sealTemperature', 'stop', /fluoro|FKM|shield|cool/],

@@ -18,6 +18,7 @@ const best = (changes: Partial<WornSeatInput> = {}) =>
     seat: 'housing',
     ringLoad: 'stationary',
     gauging: gauging(),
+    metalToSpare: false,
     mustSlide: false,
     holds: true,
     hottestC: 70,
@@ -40,11 +41,26 @@ describe('worn seat', () => {
   ] // prettier-ignore
   for (const [why, changes, first] of cases) it(why, () => assert.equal(best(changes), first))
 
+  it('takes metal off where there is some to spare, and builds nothing up', () => {
+    for (const [seat, title] of [
+      ['shaft', 'Grind to size'],
+      ['housing', 'Hone or bore to size'],
+    ] as const) {
+      const [first, ...others] = wornSeatRemedies({ seat, ringLoad: 'rotating', gauging: gauging({ interferenceUm: 60 }), metalToSpare: true, mustSlide: false, holds: true, hottestC: 70 }) // prettier-ignore
+      assert.equal(first?.title, title)
+      assert.notInclude(
+        others.filter(({ barred }) => barred === null).map(({ key }) => key),
+        'sleeve',
+      )
+    }
+  })
+
   it('shows every way, and says why one is barred', () => {
     const all = wornSeatRemedies({
       seat: 'shaft',
       ringLoad: 'rotating',
       gauging: gauging(),
+      metalToSpare: false,
       mustSlide: false,
       holds: false,
       hottestC: null,
