@@ -1,7 +1,7 @@
+import { hasRibs } from '../catalogue/decode-designation.ts'
 import { holdingOf } from '../catalogue/holding.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { Position } from '../model/position.ts'
-import type { Ratings } from './work-out.ts'
 
 /** Something that gives way under axial load before the raceways do. */
 export interface AxialLimit {
@@ -21,15 +21,13 @@ const ribRun = { grease: { k1: 1, k2: 0.1 }, 'oil-bath': { k1: 1.5, k2: 0.15 } }
 /** Series of cylindrical rollers with narrow ribs: the last digits of NU10, NJ2, NUP22. */
 const isLight = (series: string): boolean => /^[NUJPF]+(10|2|22)$/.test(series)
 
-const isRibbed = ({ decoded }: ResolvedBearing): boolean =>
-  decoded.features.some((one) => one === 'axial-one-direction' || one === 'axial-both-directions')
-
 /**
  * What holds a bearing, or its ribs, under axial load, N.
  *
  *     adapter sleeve without abutment: 3 B d      set screws: 0.2 C0, eccentric collar: 0.17 C0
  *     ribs: 0.5 Fr (light series 0.4);  for long k1 C0 10⁴/(n (d + D)) − k2 Fr, C0 and Fr in kN
  *
+ * @param staticN - basic static load rating C0
  * @param speedRpm - null while it is not known; the ribs then have no limit for long
  * @returns the limits that hold for this bearing; none where the raceways govern
  * @see general practice for mounting sleeves, locking devices and ribs
@@ -37,7 +35,7 @@ const isRibbed = ({ decoded }: ResolvedBearing): boolean =>
 export function axialLimits(
   position: Position,
   bearing: ResolvedBearing,
-  ratings: Ratings,
+  staticN: number,
   radialN: number,
   speedRpm: number | null,
 ): AxialLimit[] {
@@ -47,15 +45,13 @@ export function axialLimits(
   if (holding === 'adapter-sleeve' && bearing.decoded.boreShape === 'tapered')
     return [{ key: 'sleeve', mostN: 3 * row.widthMm * row.boreMm, assumed }]
   if (row.type === 'insert-ball' && (holding === 'set-screws' || holding === 'eccentric-collar'))
-    return [
-      { key: holding === 'set-screws' ? 'setScrews' : 'collar', mostN: lockShare[holding] * ratings.staticN, assumed },
-    ]
-  if (row.type !== 'cylindrical-roller' || !isRibbed(bearing)) return []
+    return [{ key: holding === 'set-screws' ? 'setScrews' : 'collar', mostN: lockShare[holding] * staticN, assumed }]
+  if (row.type !== 'cylindrical-roller' || !hasRibs(bearing.decoded)) return []
   const share = isLight(row.series) ? ribShare.light : ribShare.usual
   const limits: AxialLimit[] = [{ key: 'ribShare', mostN: share * radialN, assumed: false }]
   if (speedRpm !== null && speedRpm > 0) {
     const { k1, k2 } = ribRun[position.grease.lubrication]
-    const runN = (k1 * ratings.staticN * 1e4) / (speedRpm * (row.boreMm + row.odMm)) - k2 * radialN
+    const runN = (k1 * staticN * 1e4) / (speedRpm * (row.boreMm + row.odMm)) - k2 * radialN
     limits.push({ key: 'ribRun', mostN: Math.max(0, runN), assumed: false })
   }
   return limits

@@ -1,5 +1,5 @@
 /** Hardness at which a raceway has its full rating, HRC. */
-const fullHrc = 58
+export const fullHrc = 58
 
 /**
  * Share of the dynamic rating that a soft raceway leaves: (HRC/58)^3.6, 1 from 58 HRC up.

@@ -1,3 +1,4 @@
+import { hasRibs } from '../catalogue/decode-designation.ts'
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { InputError } from '../errors/input-error.ts'
 import { attempt } from '../errors/input-error.ts'
@@ -98,7 +99,7 @@ export function workOutCarry(position: Position, machine: Machine, lookup: Beari
         ? axialLimits(
             position,
             bearing,
-            ratings,
+            ratings.staticN,
             Math.max(...carrying.acting.map(({ radialN }) => radialN)),
             speed?.meanRpm ?? null,
           )
@@ -189,7 +190,7 @@ export function equivalentOf(
   { row, interior, decoded }: ResolvedBearing,
   ratings: Ratings,
 ): EquivalentLoad {
-  const ribbed = decoded.features.some((one) => one === 'axial-one-direction' || one === 'axial-both-directions')
+  const ribbed = hasRibs(decoded)
   const result = equivalentLoad({
     bearingType: row.type,
     radialN: load.radialN,

@@ -36,6 +36,10 @@ export interface Decoded {
   contactAngleDeg: number | null
 }
 
+/** Whether a roller bearing has ribs that take axial load, one way or both. */
+export const hasRibs = ({ features }: Pick<Decoded, 'features'>): boolean =>
+  features.includes('axial-one-direction') || features.includes('axial-both-directions')
+
 /** What a tapered bore runs by, 1 in 12 or 1 in 30; null for a cylindrical one. */
 export const taperOf = ({ boreShape, features }: Pick<Decoded, 'boreShape' | 'features'>): 12 | 30 | null =>
   boreShape !== 'tapered' ? null : features.includes('taper-1:30') ? 30 : 12

@@ -1,4 +1,5 @@
 import type { CarryOutcome } from '../carry/work-out.ts'
+import { hasRibs } from '../catalogue/decode-designation.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt } from '../errors/input-error.ts'
 import { resolveInside } from '../inside/bearing-inside.ts'
@@ -32,9 +33,7 @@ export function lifeShareOf({ row, interior, decoded }: ResolvedBearing, { carry
       contactAngleDeg: interior.contactAngleDeg,
       radialN: heaviest.radialN,
       axialN: heaviest.axialN,
-      ribs: decoded.features.some((one) => one === 'axial-one-direction' || one === 'axial-both-directions')
-        ? 'both-rings'
-        : 'none',
+      ribs: hasRibs(decoded) ? 'both-rings' : 'none',
     }),
   )
   if (!value) return () => null

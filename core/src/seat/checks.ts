@@ -2,7 +2,7 @@ import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { Position } from '../model/position.ts'
 import { atFitting, now, unknown, type Check } from '../working/check.ts'
 import { refusalOf } from '../working/figure.ts'
-import { racewayShare } from '../carry/raceway.ts'
+import { fullHrc, racewayShare } from '../carry/raceway.ts'
 import * as words from './words.ts'
 import { fitOf, surelyCreeps, workOf, type SeatChoice, type SeatOutcome } from './work-out.ts'
 import { wornSeatRemedies, type Remedy } from './worn-seat.ts'
@@ -95,7 +95,7 @@ function warmChecks({ warm }: SeatOutcome): Check[] {
 }
 
 /** What rollers need of the shaft they run on. */
-const raceway = { softestHrc: 58, hardestHrc: 64, roughestUm: 0.2 }
+const raceway = { softestHrc: fullHrc, hardestHrc: 64, roughestUm: 0.2 }
 /** A shaft that takes more of the rating than this is no raceway. */
 const leastShare = 0.8
 
