@@ -62,6 +62,7 @@ export { runUpPoints, settledCheck } from './job/settled.ts'
 export {
   hasEnded,
   HeatTarget,
+  leastSkipReason,
   JobEntry,
   JobState,
   jobStates,
@@ -69,7 +70,7 @@ export {
   type JobEntryKind,
   type JobReading,
 } from './model/job.ts'
-export { heatTarget, type MountOutcome, type MountWay } from './mount/work-out.ts'
+export { heatTarget, isHeated, type MountOutcome, type MountWay } from './mount/work-out.ts'
 export { mountingMethods, type MountingMethod } from './mount/methods.ts'
 export { heatFor, infraredReading, ringBehind, type HeatedBearing, type RingTemperatures } from './mount/heat-run.ts'
 export { cooledFor, transferWindow } from './mount/window.ts'

@@ -75,6 +75,9 @@ const entry = <K extends string, S extends z.ZodRawShape>(kind: K, shape: S) =>
     ...shape,
   })
 
+/** A word is no reason: a step is left out with this many letters at least. */
+export const leastSkipReason = 3
+
 /** Something a person did in a job. Entries are added, never changed: nobody overwrites anybody. */
 export const JobEntry = z.discriminatedUnion('kind', [
   entry('acknowledged', { caution: z.int().min(0).max(7) }),
@@ -95,7 +98,7 @@ export const JobEntry = z.discriminatedUnion('kind', [
   }),
   entry('done', {}),
   /** A step left out on purpose, and why: a machine that already stands in the workshop needs no lock-out. */
-  entry('skipped', { reason: z.string().min(3).max(300) }),
+  entry('skipped', { reason: z.string().min(leastSkipReason).max(300) }),
   entry('reopened', { reason: z.string().min(1).max(300) }),
 ])
 export type JobEntry = z.infer<typeof JobEntry>

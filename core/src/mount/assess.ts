@@ -3,7 +3,7 @@ import { assessLens, type LensAssessment } from '../working/assessment.ts'
 import { mountCautions } from './cautions.ts'
 import { mountChecks } from './checks.ts'
 import { mountFigures } from './figures.ts'
-import type { MountOutcome } from './work-out.ts'
+import { isHeated, type MountOutcome } from './work-out.ts'
 
 /** How the ring gets on its seat, and how hot or how hard that is. */
 export const assessMount = (position: Position, outcome: MountOutcome): LensAssessment =>
@@ -18,6 +18,6 @@ export const assessMount = (position: Position, outcome: MountOutcome): LensAsse
 /** The figure that says what to do: the temperature, the force, or the way itself. */
 function headlineOf({ way, taper, cannotHold }: MountOutcome): string {
   if (cannotHold) return 'method'
-  if (taper !== null || way === null || way === 'heated' || way === 'heated-shaft-chilled') return 'ring'
+  if (taper !== null || way === null || isHeated(way)) return 'ring'
   return way === 'pressed' ? 'press' : 'method'
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 
-const coolantC = { freezer: -20, 'dry-ice': -78.5, 'liquid-nitrogen': -196 } as const
+export const coolantC = { freezer: -20, 'dry-ice': -78.5, 'liquid-nitrogen': -196 } as const
 
 export const ChillInput = z.strictObject({
   odMm: z.number().min(3).max(2000).meta({ unit: 'mm', description: 'Outside diameter' }),
@@ -30,6 +30,10 @@ const coldestBearingC = -50
 /** Strain of steel from 20 °C: the colder, the less it shrinks a degree. */
 const strain = (celsius: number) => 11.8e-6 * (celsius - 20) + 0.012e-6 * (celsius - 20) ** 2
 
+/** How far a diameter shrinks from one temperature to another, µm. */
+export const shrinkage = (diameterMm: number, fromC: number, toC: number): number =>
+  1000 * diameterMm * (strain(fromC) - strain(toC))
+
 /**
  * How far a part shrinks in a coolant, and whether it then slides in.
  *
@@ -45,7 +49,7 @@ export function chill(input: ChillInput): Chill {
   if (interferenceMaxUm <= 0) return { ringC: roomC, shrinkUm: 0, gapUm: -interferenceMaxUm, verdict: 'no-chill' }
   const slipUm = input.slipClearanceUm ?? Math.max(5, 0.3 * odMm)
   const ringC = part === 'bearing' ? Math.max(coolantC[coolant], coldestBearingC) : coolantC[coolant]
-  const shrinkUm = 1000 * odMm * (strain(roomC) - strain(ringC))
+  const shrinkUm = shrinkage(odMm, roomC, ringC)
   const gapUm = shrinkUm - interferenceMaxUm
   const fits = Math.round(gapUm * 100) / 100 >= slipUm
   const forbidden = part === 'bearing' && coolant === 'liquid-nitrogen'

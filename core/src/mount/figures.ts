@@ -6,13 +6,13 @@ import type { Chill } from './chill.ts'
 import { heatingLimit } from './heat.ts'
 import { mountingMethods } from './methods.ts'
 import { wayWords } from './words.ts'
-import type { HotMount, MountOutcome } from './work-out.ts'
+import { isHeated, type HotMount, type MountOutcome } from './work-out.ts'
 
 /** The figures of Mount, with their working. */
 export function mountFigures(position: Position, outcome: MountOutcome): Record<string, Figure> {
   const { bearing, way, hot, taper, pressN } = outcome
   if (bearing && taper !== null && !outcome.cannotHold) return taperFigures(position, outcome, bearing, taper)
-  const heated = way === null || way === 'heated' || way === 'heated-shaft-chilled' || way === 'none'
+  const heated = way === null || isHeated(way) || way === 'none'
   const chilled = chillFigure(outcome)
   return {
     ...(heated ? { ring: ringFigure(position, outcome) } : {}),

@@ -6,7 +6,7 @@ import type { HeatTarget } from '../model/job.ts'
 import { heatingTools, type HeatingTool, type Holding, type Position } from '../model/position.ts'
 import type { FitResult } from '../seat/fit-result.ts'
 import type { Missing } from '../working/figure.ts'
-import { chill, ChillInput, type Chill } from './chill.ts'
+import { chill, ChillInput, coolantC, shrinkage, type Chill } from './chill.ts'
 import { driveUp, DriveUpInput, type DriveUp } from './drive-up.ts'
 import { differenceLimit, exposedArea } from './heat-run.ts'
 import { heatingLimit, ringExpansion } from './heat.ts'
@@ -24,6 +24,9 @@ export type MountWay =
   | 'nut-turned'
   | 'over-raceway'
   | 'none'
+
+/** Whether the ring is heated, alone or over a chilled shaft. */
+export const isHeated = (way: MountWay | null): boolean => way === 'heated' || way === 'heated-shaft-chilled'
 
 /** A ring that is heated to its aim, as it would stand over the shaft. */
 export interface HotMount {
@@ -137,15 +140,15 @@ function missingFor(bearing: ResolvedBearing | null, shaft: FitResult | null, ro
   return missing
 }
 
+/** Whether the rule of shrinking covers a room so warm. */
+const coolsFrom = (roomC: number): boolean => ChillInput.shape.roomC.safeParse(roomC).success
+
 function hotMount({ mount }: Position, { decoded, row }: ResolvedBearing, shaft: FitResult, roomC: number): HotMount {
   const { limitC } = heatingLimit(decoded.closure)
   const aimC = Math.min(highestAimC, limitC)
   const coolingK = mount.coolingC ?? usualCoolingK
   const tightestUm = shaft.interferenceMaxUm
   const growthUm = ringExpansion * row.boreMm * Math.max(0, aimC - roomC - coolingK)
-  const iced = ChillInput.shape.roomC.safeParse(roomC).success
-    ? chill({ odMm: row.boreMm, interferenceMaxUm: 1, roomC, coolant: 'dry-ice', part: 'shaft' }).shrinkUm
-    : 0
   return {
     aimC,
     limitC,
@@ -155,7 +158,7 @@ function hotMount({ mount }: Position, { decoded, row }: ResolvedBearing, shaft:
     growthUm,
     leftUm: growthUm - tightestUm,
     wantedUm: mount.slipUm ?? wantedRoom(row.boreMm),
-    shaftShrinkUm: iced,
+    shaftShrinkUm: coolsFrom(roomC) ? shrinkage(row.boreMm, roomC, coolantC['dry-ice']) : 0,
   }
 }
 
@@ -212,14 +215,13 @@ function onTaper({ row, decoded }: ResolvedBearing, taper: 12 | 30): Pick<MountO
 }
 
 function chilledFor({ row }: ResolvedBearing, housing: FitResult | null, roomC: number | null): HousingChill[] {
-  const input = ChillInput.shape.roomC.safeParse(roomC)
-  if (!housing || housing.interferenceMaxUm <= 0 || !input.success) return []
+  if (!housing || housing.interferenceMaxUm <= 0 || roomC === null || !coolsFrom(roomC)) return []
   return ChillInput.shape.coolant.options.map((coolant) => ({
     coolant,
     chill: chill({
       odMm: row.odMm,
       interferenceMaxUm: housing.interferenceMaxUm,
-      roomC: input.data,
+      roomC,
       coolant,
     }),
   }))
@@ -231,7 +233,7 @@ function chilledFor({ row }: ResolvedBearing, housing: FitResult | null, roomC: 
  * Below `slidesC` the ring grabs; from `liftC` it still seats with its room after what is lost on the way.
  */
 export function heatTarget({ way, hot, bearing }: MountOutcome): HeatTarget | null {
-  if ((way !== 'heated' && way !== 'heated-shaft-chilled') || !hot || !bearing) return null
+  if (!isHeated(way) || !hot || !bearing) return null
   const { row, interior, decoded } = bearing
   const perDegree = ringExpansion * row.boreMm
   const helpUm = way === 'heated-shaft-chilled' ? hot.shaftShrinkUm : 0

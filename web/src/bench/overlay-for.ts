@@ -1,13 +1,14 @@
-import type {
-  Assessment,
-  Figure,
-  FigureValue,
-  Lens,
-  LensAssessment,
-  Position,
-  Precision,
-  Quantity,
-  ResolvedBearing,
+import {
+  isHeated,
+  type Assessment,
+  type Figure,
+  type FigureValue,
+  type Lens,
+  type LensAssessment,
+  type Position,
+  type Precision,
+  type Quantity,
+  type ResolvedBearing,
 } from '@yardfrost/core'
 import { roundTimes } from '../drawing/elevation.ts'
 import { boreAt, type HalfSection } from '../drawing/half-section.ts'
@@ -279,7 +280,7 @@ function mountOverlay(
     return overlay
   }
   if (way === null || taper !== null) return overlay
-  const heated = hot !== null && (way === 'heated' || way === 'heated-shaft-chilled')
+  const heated = hot !== null && isHeated(way)
   overlay.hotInner = heated
   const middleY = (section.boreMm / 2 + section.innerShoulderY) / 2
   const limit = inWords(figures['limit'], words)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { largestPhoto } from '@yardfrost/contract'
-import { runUpPoints, settledCheck, type StepState } from '@yardfrost/core'
+import { leastSkipReason, runUpPoints, settledCheck, type StepState } from '@yardfrost/core'
 import { StorageSerializers, useLocalStorage } from '@vueuse/core'
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
@@ -52,11 +52,10 @@ function addNote() {
 const skipReason = ref('')
 function skip() {
   const reason = skipReason.value.trim()
-  if (reason.length < leastReason) return
+  if (reason.length < leastSkipReason) return
   job.add({ kind: 'skipped', step: shown.step.key, reason })
   skipReason.value = ''
 }
-const leastReason = 3
 const reopenReason = ref('')
 function reopen() {
   if (reopenReason.value.trim() === '') return
@@ -188,7 +187,7 @@ async function close() {
             label="Skip it"
             severity="secondary"
             variant="outlined"
-            :disabled="skipReason.trim().length < leastReason"
+            :disabled="skipReason.trim().length < leastSkipReason"
             data-test="skip"
           />
         </form>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isHeated } from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
@@ -24,7 +25,7 @@ const slipNote = computed(() => {
 /** Only a ring that is heated has a place on a scale of temperatures. */
 const scale = computed(() => {
   const { hot, way } = outcome.value
-  if (!hot || (way !== 'heated' && way !== 'heated-shaft-chilled')) return null
+  if (!hot || !isHeated(way)) return null
   return { ringC: hot.aimC, limitC: hot.limitC, roomC: hot.roomC }
 })
 const question = computed(() =>
