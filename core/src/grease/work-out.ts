@@ -38,6 +38,8 @@ export interface GreaseOutcome {
   crawls: boolean
   /** Closed on both sides, greased once by its maker. */
   sealedForLife: boolean
+  /** Filled by its maker: sealed for life, or an insert bearing, of which only the nipple is fed. */
+  comesFilled: boolean
   /** Both practices, the leading one first; null for oil, for a sealed bearing and while an input is missing. */
   intervals: { method: IntervalMethod; outcome: Outcome<Interval> }[] | null
   /** Relubrication interval by the leading practice, h. */
@@ -67,6 +69,7 @@ export function workOutGrease(
   const bearing = lookup.kind === 'found' ? lookup.bearing : null
   const { grease } = position
   const sealed = bearing !== null && isSealedForLife(bearing)
+  const comesFilled = sealed || bearing?.row.type === 'insert-ball'
   const speed = runningSpeed(position)
   const missing = missingFor(position, bearing)
   const greased = grease.lubrication === 'grease' && !sealed
@@ -83,13 +86,13 @@ export function workOutGrease(
     film: bearing ? attempt(() => runningFilm(position, bearing)) : { value: null, refusal: null },
     crawls: bearing !== null && speed !== null && isCrawling(bearing.interior.pitchDiameterMm, speed.meanRpm),
     sealedForLife: sealed,
+    comesFilled,
     intervals,
     intervalH: insertInDirt ? custom : byMethod,
     insertInDirt,
     otherH: other?.outcome.value?.hoursH ?? null,
     quantity: bearing && greased ? quantityOf(position, bearing) : null,
-    // An insert bearing comes filled: only its nipple is fed.
-    fill: bearing && greased && speed && bearing.row.type !== 'insert-ball' ? fillOf(bearing, speed.meanRpm) : null,
+    fill: bearing && greased && speed && !comesFilled ? fillOf(bearing, speed.meanRpm) : null,
     mix:
       grease.thickener && grease.thickenerBefore
         ? greaseCompatibility({ a: grease.thickener, b: grease.thickenerBefore }).verdict

@@ -152,8 +152,7 @@ function stepsOf(position: JobPosition, catalogue: Catalogue, several: boolean):
       },
     ),
     floating(position, outcomes, title),
-    // A bearing closed on both sides was greased by its maker; one with a nipple too.
-    ...(grease.sealedForLife || grease.bearing?.row.type === 'insert-ball' ? [] : [filling(position, outcomes, title)]),
+    ...(grease.comesFilled ? [] : [filling(position, outcomes, title)]),
     step(
       'close',
       title('Close the housing'),
