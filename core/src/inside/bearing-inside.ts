@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { dynamicRating } from '../catalogue/dynamic-rating.ts'
-import { checkInterior, RatingInput } from '../catalogue/interior.ts'
+import { checkInterior, RatingInput, type Interior } from '../catalogue/interior.ts'
 import { staticRating } from '../catalogue/static-rating.ts'
 import { InputError } from '../errors/input-error.ts'
 import { BearingType, isBall } from '../model/bearing-type.ts'
@@ -55,8 +55,7 @@ export const InsideInput = z.strictObject({
 export type InsideInput = z.input<typeof InsideInput>
 
 /** A bearing as the distribution sees it: everything checked, worked out and in mm, N and radians. */
-export interface Inside {
-  bearingType: BearingType
+export interface Inside extends Omit<Interior, 'bm'> {
   ball: boolean
   /** +1: the row carries axial load along +z; −1: against it. */
   signs: readonly number[]
@@ -67,14 +66,6 @@ export interface Inside {
   /** A row with a contact angle that is alone or in tandem: its axial load sets its clearance. */
   open: boolean
   arrangement: (typeof insideArrangements)[number]
-  rows: number
-  elements: number
-  elementDiameterMm: number
-  elementLengthMm: number
-  pitchDiameterMm: number
-  contactAngleDeg: number
-  alphaRad: number
-  gamma: number
   conformityInner: number
   /** Of a self-aligning outer ring: its sphere, in ball diameters. */
   conformityOuter: number

@@ -106,8 +106,8 @@ export const toolWords: Words<HeatingTool> = {
 export const boreWords: Words<'cylindrical' | 'tapered'> = { cylindrical: 'cylindrical', tapered: 'tapered' }
 export const lubricationWords: Words<Position['grease']['lubrication']> = { grease: 'grease', 'oil-bath': 'oil bath' }
 export const housingMaterialWords: Words<Position['float']['housingMaterial']> = {
-  steel: 'steel',
   'cast-iron': 'cast iron',
+  steel: 'steel',
   aluminium: 'aluminium',
 }
 export const shaftMaterialWords: Words<Position['float']['shaftMaterial']> = {

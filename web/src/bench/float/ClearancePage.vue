@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
 import ChoiceField from '../ChoiceField.vue'
+import { choices } from '../options.ts'
 import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
 import ClearanceFall from './ClearanceFall.vue'
@@ -14,10 +15,7 @@ const bench = useBench()
 const format = useFormat()
 const figures = computed(() => bench.assessment.value.lenses.float.figures)
 
-const housings = (['cast-iron', 'steel', 'aluminium'] as const).map((value) => ({
-  value,
-  label: housingMaterialWords[value],
-}))
+const housings = choices(housingMaterialWords)
 /** One place, one temperature: what Grease has is taken here too. */
 const outerNote = computed(() => {
   const { float, grease } = bench.inputs.value
