@@ -23,12 +23,13 @@ export {
   bearingTypes,
   clearanceClasses,
   closures,
+  factsOf,
   isBall,
   lifeExponent,
   type BearingType,
   type ClearanceClass,
   type Closure,
-} from './model/bearing-type.ts'
+} from './bearing-types/index.ts'
 export { Duty, duties, Machine, MachineKind, machineKinds } from './model/machine.ts'
 export {
   cageMaterials,

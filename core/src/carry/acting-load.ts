@@ -1,3 +1,4 @@
+import { isPaired } from '../bearing-types/index.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { InputError } from '../errors/input-error.ts'
 import { standardGravity } from '../model/gravity.ts'
@@ -77,7 +78,7 @@ function pairOf(
   partnerRadialN: number,
 ): Omit<InducedLoadInput, 'externalAxialN'> {
   const bearingType = row.type
-  if ((bearingType !== 'angular-contact-ball' && bearingType !== 'tapered-roller') || interior.rows > 1) {
+  if (!isPaired(bearingType) || interior.rows > 1) {
     throw new InputError({
       code: 'FIELDS_DISAGREE',
       field: 'arrangement',

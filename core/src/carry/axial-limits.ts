@@ -1,3 +1,4 @@
+import { factsOf } from '../bearing-types/index.ts'
 import { hasRibs } from '../catalogue/decode-designation.ts'
 import { holdingOf } from '../catalogue/holding.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
@@ -44,9 +45,9 @@ export function axialLimits(
   const assumed = position.mount.holding === null
   if (holding === 'adapter-sleeve' && bearing.decoded.boreShape === 'tapered')
     return [{ key: 'sleeve', mostN: 3 * row.widthMm * row.boreMm, assumed }]
-  if (row.type === 'insert-ball' && (holding === 'set-screws' || holding === 'eccentric-collar'))
+  if (factsOf(row.type).insertUnit && (holding === 'set-screws' || holding === 'eccentric-collar'))
     return [{ key: holding === 'set-screws' ? 'setScrews' : 'collar', mostN: lockShare[holding] * staticN, assumed }]
-  if (row.type !== 'cylindrical-roller' || !hasRibs(bearing.decoded)) return []
+  if (factsOf(row.type).axialLoad !== 'on-ribs' || !hasRibs(bearing.decoded)) return []
   const share = isLight(row.series) ? ribShare.light : ribShare.usual
   const limits: AxialLimit[] = [{ key: 'ribShare', mostN: share * radialN, assumed: false }]
   if (speedRpm !== null && speedRpm > 0) {

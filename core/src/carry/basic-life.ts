@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
-import { BearingType, lifeExponent } from '../model/bearing-type.ts'
+import { lifeExponent, BearingType } from '../bearing-types/index.ts'
 
 export const BasicLifeInput = z.strictObject({
   bearingType: BearingType,

@@ -1,4 +1,4 @@
-import { typeAbilities } from '../catalogue/type-abilities.ts'
+import { factsOf } from '../bearing-types/index.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { InputError } from '../errors/input-error.ts'
 import type { Position } from '../model/position.ts'
@@ -67,7 +67,7 @@ function filmChecks(refusal: InputError | null): Check[] {
 }
 
 function misalignmentChecks({ load: { misalignDeg } }: Position, { row }: ResolvedBearing): Check[] {
-  const permissibleDeg = typeAbilities(row.type).misalignDeg
+  const permissibleDeg = factsOf(row.type).abilities.misalignDeg
   if (misalignDeg === null || misalignDeg <= permissibleDeg) return []
   return [
     now(
@@ -79,14 +79,10 @@ function misalignmentChecks({ load: { misalignDeg } }: Position, { row }: Resolv
   ]
 }
 
-/** Types of one row that take axial load one way only. */
+/** Washers, and single rows with a contact angle or one rib, take axial load one way only. */
 function takesOneWay({ row, interior, decoded }: ResolvedBearing): boolean {
-  return (
-    row.type === 'tapered-roller' ||
-    row.type === 'thrust-ball' ||
-    (row.type === 'angular-contact-ball' && interior.rows === 1) ||
-    decoded.features.includes('axial-one-direction')
-  )
+  const { carries, pairs } = factsOf(row.type)
+  return carries === 'axial' || (pairs && interior.rows === 1) || decoded.features.includes('axial-one-direction')
 }
 
 /** Whether the axial load has something that bears it whichever way it comes. */
@@ -97,7 +93,7 @@ function wayChecks({ load }: Position, bearing: ResolvedBearing, { acting }: Car
   const loaded = acting.some(({ axialN }) => axialN > 0)
   if (load.axialWay === 'both' && loaded && !paired)
     return [now('bothWays', 'stop', words.bothWays(row.type), { field: 'load.arrangement' })]
-  if (row.type === 'tapered-roller' || row.type === 'angular-contact-ball')
+  if (factsOf(row.type).pairs)
     return paired ? [] : [unknown('unpaired', words.unpaired(row.type), { field: 'load.arrangement' })]
   return decoded.features.includes('axial-one-direction') && loaded
     ? [unknown('oneWay', words.oneWay, { field: 'load.axialN' })]
@@ -162,16 +158,30 @@ function typeChecks({ row, interior }: ResolvedBearing, ratings: Ratings, { acti
   const { radialN, axialN } = acting.reduce((most, one) => (one.axialN > most.axialN ? one : most))
   const ratio = radialN > 0 ? axialN / radialN : null
   const field = 'load.axialN'
-  const limit = secondRowFree * Math.tan((interior.contactAngleDeg * Math.PI) / 180)
-  if (row.type === 'spherical-roller' && ratio !== null && ratio > limit)
-    return [now('unloadedRow', 'watch', words.secondRowUnloaded(ratio, limit), { values: { ratio, limit }, field })]
-  if (row.type === 'four-point-ball' && ratio !== null && ratio < leastFourPoint)
-    return [now('fourPoint', 'watch', words.fourPointContact, { values: { ratio }, field })]
-  const light = ['618', '619', '160'].includes(row.series) || row.boreMm <= 12
-  if (row.type === 'deep-groove-ball' && light && axialN > 0.25 * ratings.staticN)
-    return [now('lightAxial', 'watch', words.lightSeriesAxial, { values: { axialN }, field })]
-  return []
+  const { axialWatch } = factsOf(row.type)
+  switch (axialWatch) {
+    case 'second-row-free': {
+      const limit = secondRowFree * Math.tan((interior.contactAngleDeg * Math.PI) / 180)
+      if (ratio === null || ratio <= limit) return []
+      return [now('unloadedRow', 'watch', words.secondRowUnloaded(ratio, limit), { values: { ratio, limit }, field })]
+    }
+    case 'four-point-contact':
+      if (ratio === null || ratio >= leastFourPoint) return []
+      return [now('fourPoint', 'watch', words.fourPointContact, { values: { ratio }, field })]
+    case 'light-series': {
+      const light = lightSeries.includes(row.series) || row.boreMm <= 12
+      if (!light || axialN <= 0.25 * ratings.staticN) return []
+      return [now('lightAxial', 'watch', words.lightSeriesAxial, { values: { axialN }, field })]
+    }
+    case null:
+      return []
+    default:
+      return axialWatch satisfies never
+  }
 }
+
+/** Shallow grooves: half of what the others take along the shaft. */
+const lightSeries = ['618', '619', '160']
 
 /** Share of the speed limit from which it is near. */
 const nearLimit = 0.8

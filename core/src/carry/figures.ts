@@ -1,5 +1,5 @@
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import { bearingTypeNames, isBall, lifeExponent } from '../model/bearing-type.ts'
+import { factsOf, isBall, isThrust, isPaired, lifeExponent, bearingTypeNames } from '../bearing-types/index.ts'
 import type { Machine } from '../model/machine.ts'
 import type { Position } from '../model/position.ts'
 import { formatNumber } from '../model/units.ts'
@@ -182,7 +182,7 @@ function factorGivens({ acting, each }: Carrying, { row, interior }: ResolvedBea
     ...(one.ownN === null
       ? []
       : [
-          ...(row.type === 'angular-contact-ball'
+          ...(isPaired(row.type) && isBall(row.type)
             ? [
                 forceGiven('S', 'axial force of its own', one.ownN, 'half the balls loaded, 1.22 Fr tan α over 30°'),
                 forceGiven(
@@ -230,18 +230,22 @@ function ratingFigure({ row, interior }: ResolvedBearing, ratings: Ratings, kind
     ...(interior.elementLengthMm !== null ? [length('effective length', 'L_{we}', interior.elementLengthMm)] : []),
     length('pitch diameter', 'D_{pw}', interior.pitchDiameterMm),
   ]
-  const thrust = row.type === 'thrust-ball'
+  const thrust = isThrust(row.type)
   const formula = dynamic
     ? balls
       ? thrust
         ? 'C = b_m f_c Z^{2/3} D_w^{1.8}'
         : 'C = b_m f_c (i\\cos\\alpha)^{0.7} Z^{2/3} D_w^{1.8}'
-      : 'C = b_m f_c (i L_{we}\\cos\\alpha)^{7/9} Z^{3/4} D_{we}^{29/27}'
+      : thrust
+        ? 'C = b_m f_c L_{we}^{7/9} Z^{3/4} D_{we}^{29/27}'
+        : 'C = b_m f_c (i L_{we}\\cos\\alpha)^{7/9} Z^{3/4} D_{we}^{29/27}'
     : balls
       ? thrust
         ? 'C_0 = f_0 Z D_w^2 \\sin\\alpha'
         : 'C_0 = f_0\\, i Z D_w^2 \\cos\\alpha'
-      : 'C_0 = 44(1-\\gamma)\\, i Z L_{we} D_{we} \\cos\\alpha'
+      : thrust
+        ? 'C_0 = 220\\, Z L_{we} D_{we} \\sin\\alpha'
+        : 'C_0 = 44(1-\\gamma)\\, i Z L_{we} D_{we} \\cos\\alpha'
   return {
     label: dynamic ? 'Basic dynamic load rating' : 'Basic static load rating',
     symbol: dynamic ? 'C' : 'C_0',
@@ -270,7 +274,7 @@ function minimumFigure({ row }: ResolvedBearing, ratings: Ratings): Figure {
     symbol: 'P_{min}',
     quantity: 'force',
     value: number(minimumLoad(row.type, ratings.dynamicN)),
-    formula: `P_{min} = ${isBall(row.type) ? '0.01' : '0.02'}\\,C`,
+    formula: `P_{min} = ${factsOf(row.type).minimumLoadShare}\\,C`,
     givens: [ratingGiven('C', 'dynamic rating', ratings.dynamicN, ratings.dynamicEstimated)],
     source: 'Practice; a maker’s formula with speed and viscosity is better',
     estimate: ratings.dynamicEstimated,

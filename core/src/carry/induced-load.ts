@@ -1,6 +1,7 @@
 import { z } from 'zod'
+import { isBall, pairedTypes } from '../bearing-types/index.ts'
 import { InputError } from '../errors/input-error.ts'
-import { angularFactor15Lightly } from './angular-factors.ts'
+import { angularFactor15Lightly } from '../bearing-types/angular-factors.ts'
 
 const Side = z.strictObject({
   radialN: z.number().min(0).max(1e8).meta({ unit: 'N', description: 'Radial load' }),
@@ -12,7 +13,7 @@ const Side = z.strictObject({
 })
 
 export const InducedLoadInput = z.strictObject({
-  bearingType: z.enum(['angular-contact-ball', 'tapered-roller']).meta({ description: 'Type of both bearings' }),
+  bearingType: z.enum(pairedTypes).meta({ description: 'Type of both bearings' }),
   arrangement: z.enum(['back-to-back', 'face-to-face']).meta({ description: 'How the pair is set' }),
   a: Side.meta({ description: 'Left bearing: radialN, yOrAngleDeg' }),
   b: Side.meta({ description: 'Right bearing: radialN, yOrAngleDeg' }),
@@ -62,9 +63,7 @@ export function ownAxialLoad(
   { radialN, yOrAngleDeg }: InducedLoadInput['a'],
 ): number {
   const byFactor = textbookLoad(field, type, { radialN, yOrAngleDeg })
-  return type === 'angular-contact-ball' && yOrAngleDeg > halfZoneFromDeg
-    ? halfZoneLoad(radialN, yOrAngleDeg)
-    : byFactor
+  return isBall(type) && yOrAngleDeg > halfZoneFromDeg ? halfZoneLoad(radialN, yOrAngleDeg) : byFactor
 }
 
 /** Steeper balls than this push harder than Fr/(2Y) says, degrees. */
@@ -83,7 +82,7 @@ export const textbookLoad = (
 
 function factorY(field: 'a' | 'b', type: InducedLoadInput['bearingType'], yOrAngle: number): number {
   if (yOrAngle < 5) return yOrAngle
-  if (type === 'tapered-roller') return 0.4 / Math.tan((yOrAngle * Math.PI) / 180)
+  if (!isBall(type)) return 0.4 / Math.tan((yOrAngle * Math.PI) / 180)
   if (yOrAngle < 15) {
     throw new InputError({
       code: 'OUT_OF_RANGE',

@@ -3,7 +3,7 @@ import contamination from '../../data/iso281-contamination.json' with { type: 'j
 import reliability from '../../data/iso281-reliability.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
 import { fatigueLimit } from '../catalogue/fatigue-limit.ts'
-import { BearingType, isBall } from '../model/bearing-type.ts'
+import { factsOf, isBall, BearingType } from '../bearing-types/index.ts'
 import { cleanlinessLevels } from '../model/position.ts'
 import { interpolate } from '../tables/step-table.ts'
 import { basicLife } from './basic-life.ts'
@@ -139,7 +139,7 @@ function lifeFactor(type: BearingType, kappa: number, b: number): number {
         ? [ball ? 2.5671 : 1.5859, ball ? 1.9987 : 1.2348, 0.19087]
         : [ball ? 2.5671 : 1.5859, ball ? 1.9987 : 1.2348, 0.071739]
   const q = Math.max(start - scale / ratio ** power, 0)
-  const load = type === 'thrust-ball' ? b / 3 : b
+  const load = b / factsOf(type).ratings.lifeFactorDivisor
   const bracket = 1 - (ball ? q ** 0.83 * Math.cbrt(load) : q * load ** 0.4)
   if (bracket <= 0) return largestFactor
   const factor = 0.1 * bracket ** (ball ? -9.3 : -9.185)

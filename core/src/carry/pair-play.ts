@@ -1,3 +1,4 @@
+import { factsOf } from '../bearing-types/index.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { Position } from '../model/position.ts'
 import { ringSteel } from '../model/materials.ts'
@@ -29,7 +30,7 @@ export function pairPlay({ load, float }: Position, { row, interior }: ResolvedB
   const { endPlayMm, innerC, outerC, spanMm } = float
   if (load.arrangement === 'single' || endPlayMm === null || innerC === null || outerC === null || spanMm === null)
     return null
-  if (row.type !== 'tapered-roller' && row.type !== 'angular-contact-ball') return null
+  if (!factsOf(row.type).pairs) return null
   const riseC = innerC - outerC
   const apexMm = interior.pitchDiameterMm / 2 / Math.tan((interior.contactAngleDeg * Math.PI) / 180)
   const alongMm = (load.arrangement === 'back-to-back' ? 1 : -1) * ringSteel.expansion * riseC * spanMm

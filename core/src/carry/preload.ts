@@ -1,6 +1,6 @@
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { ballContacts, lineStiffness, pointPressure } from '../inside/contacts.ts'
-import { isBall } from '../model/bearing-type.ts'
+import { isBall } from '../bearing-types/index.ts'
 import type { Position } from '../model/position.ts'
 import { pairPlay } from './pair-play.ts'
 

@@ -1,6 +1,5 @@
 import { z } from 'zod'
-import { speedLimit } from '../catalogue/speed-limit.ts'
-import { BearingType, Closure } from '../model/bearing-type.ts'
+import { speedLimit, BearingType, Closure } from '../bearing-types/index.ts'
 import { Lubrication } from './modified-life.ts'
 
 export const SpeedCheckInput = z.strictObject({

@@ -1,5 +1,5 @@
 import table from '../../data/static-safety.json' with { type: 'json' }
-import { isBall, type BearingType } from '../model/bearing-type.ts'
+import { isBall, type BearingType } from '../bearing-types/index.ts'
 
 /** Recommended least static safety C0/P0 for the way the bearing runs. @see ISO 76:2006 */
 export function wantedStaticSafety(type: BearingType, running: string): number {

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
-import { BearingType, isBall } from '../model/bearing-type.ts'
+import { BearingType, isBall } from '../bearing-types/index.ts'
 
 export const SystemLifeInput = z.strictObject({
   livesH: z

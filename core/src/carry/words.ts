@@ -1,4 +1,4 @@
-import { bearingTypeNames, isBall, type BearingType } from '../model/bearing-type.ts'
+import { factsOf, bearingTypeNames, type BearingType } from '../bearing-types/index.ts'
 import type { Position } from '../model/position.ts'
 import { formatNumber } from '../model/units.ts'
 import type { Saying } from '../working/check.ts'
@@ -10,6 +10,8 @@ import type { AxialLimit } from './axial-limits.ts'
 
 const figures = (value: number, count = 2) => formatNumber(value, { figures: count })
 const degrees = (value: number) => `${figures(value)}°`
+/** Share of the rating that the minimum load is, in words. */
+const minimumShare = (type: BearingType) => (factsOf(type).minimumLoadShare === 0.01 ? 'a hundredth' : 'a fiftieth')
 const bearingOf = (type: BearingType) => `${bearingTypeNames[type]} bearing`
 
 export const refused = (message: string, fix: string): Saying => ({ reason: `${message}.`, wayOut: fix })
@@ -85,7 +87,7 @@ export const staticSafetyLow = (safety: number, recommended: number, running: Po
 
 export const belowMinimum = (type: BearingType, loaded: boolean): Saying => ({
   reason: loaded
-    ? `The load is below the minimum load, ${isBall(type) ? 'a hundredth' : 'a fiftieth'} of the rating: the rolling elements may skid instead of roll.`
+    ? `The load is below the minimum load, ${minimumShare(type)} of the rating: the rolling elements may skid instead of roll.`
     : 'No load is on it: the rolling elements skid instead of roll.',
   wayOut: 'Preload with springs where the type allows it, or take a smaller bearing.',
 })

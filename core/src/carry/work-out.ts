@@ -3,7 +3,7 @@ import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearin
 import type { InputError } from '../errors/input-error.ts'
 import { attempt } from '../errors/input-error.ts'
 import { holdingOf } from '../catalogue/holding.ts'
-import { isAdjustedAtMounting, lifeExponent } from '../model/bearing-type.ts'
+import { factsOf, lifeExponent } from '../bearing-types/index.ts'
 import type { Machine } from '../model/machine.ts'
 import type { Position } from '../model/position.ts'
 import type { Missing } from '../working/figure.ts'
@@ -191,19 +191,17 @@ export function equivalentOf(
   ratings: Ratings,
 ): EquivalentLoad {
   const ribbed = hasRibs(decoded)
+  const { takesF0, pairs } = factsOf(row.type)
   const result = equivalentLoad({
     bearingType: row.type,
     radialN: load.radialN,
     axialN: load.axialN,
     staticRatingN: ratings.staticN,
     // Groups of balls that ISO 76 gives no radial f0 for do not ask for one.
-    f0:
-      row.type === 'deep-groove-ball' || row.type === 'insert-ball' || row.type === 'angular-contact-ball'
-        ? interior.f0
-        : undefined,
+    f0: takesF0 ? interior.f0 : undefined,
     contactAngleDeg: interior.contactAngleDeg,
     // Double row angular contact bearings are made back to back.
-    arrangement: row.type === 'angular-contact-ball' && interior.rows === 2 ? 'back-to-back' : 'single',
+    arrangement: pairs && interior.rows === 2 ? 'back-to-back' : 'single',
     ribs: ribbed ? 'both-rings' : 'none',
     dynamicRatingN: ratings.dynamicN,
   })
@@ -216,7 +214,7 @@ export function equivalentOf(
 
 /** The preload of a pair as it runs and what it squeezes with; null where there is none. */
 function preloadOf(position: Position, bearing: ResolvedBearing): { mm: number; forceN: number } | null {
-  const playMm = isAdjustedAtMounting(bearing.row.type) ? runningPlayMm(position, bearing) : null
+  const playMm = factsOf(bearing.row.type).adjusted ? runningPlayMm(position, bearing) : null
   return playMm !== null && playMm < 0 ? { mm: -playMm, forceN: preloadForce(bearing, -playMm) } : null
 }
 

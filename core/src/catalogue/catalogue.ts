@@ -1,4 +1,4 @@
-import { BearingType } from '../model/bearing-type.ts'
+import { factsOf, BearingType } from '../bearing-types/index.ts'
 
 /** One standardised size. Lengths in mm; null where a dimension does not apply to the type. */
 export interface CatalogueRow {
@@ -67,7 +67,7 @@ export function readCatalogue(csv: string): Catalogue {
 
 /** Row of the deep groove bearing that an insert bearing's inside is made like. */
 export function seatSizeOf(row: CatalogueRow, catalogue: Catalogue): CatalogueRow | undefined {
-  if (row.type !== 'insert-ball') return undefined
+  if (!factsOf(row.type).insertUnit) return undefined
   const series = row.series === 'UC3' ? '63' : '62'
   return catalogue.rows.find((one) => one.series === series && one.odMm === row.odMm)
 }

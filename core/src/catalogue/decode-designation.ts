@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
-import { isAdjustedAtMounting, type BearingType, type ClearanceClass, type Closure } from '../model/bearing-type.ts'
+import { factsOf, type BearingType, type ClearanceClass, type Closure } from '../bearing-types/index.ts'
 import type { Catalogue, CatalogueRow, Series } from './catalogue.ts'
 import { spellSuffix, type Suffix, type SuffixGroup } from './designation-suffixes.ts'
 import type { BoreShape } from './initial-clearance.ts'
@@ -135,7 +135,7 @@ function readBase(text: string, run: Run, digits: string, catalogue: Catalogue):
       const boreMm = boreOfCode(code, series.name)
       if (boreMm === null) continue
       const base = finishBase(series, `${series.name}${code}`, boreMm, run, end, catalogue)
-      return series.type === 'insert-ball' ? withInchBore(base, text) : base
+      return factsOf(series.type).insertUnit ? withInchBore(base, text) : base
     }
   }
   return null
@@ -220,12 +220,12 @@ const dashedOrder: readonly SuffixGroup[] = [
 
 function describe(base: Base, found: Suffix[], unknown: string[]): Decoded {
   const { series, row } = base
-  const insert = series.type === 'insert-ball'
+  const { insertUnit: insert, withoutBoxClearance } = factsOf(series.type)
   const of = (group: SuffixGroup) => found.find((suffix) => suffix.groups.includes(group))
   const closure = of('closure')?.closure
   const clearance = of('clearance')?.clearanceClass
   const taper = of('taper')
-  const setOnMounting = clearanceSetOnMounting(series)
+  const setOnMounting = withoutBoxClearance(series.name)
   const assumed: AssumedField[] = []
   if (!clearance && !setOnMounting) assumed.push('clearanceClass')
   if (!closure) assumed.push('closure')
@@ -252,20 +252,8 @@ function describe(base: Base, found: Suffix[], unknown: string[]): Decoded {
   }
 }
 
-const singleRowAngular = ['70', '719', '72', '73']
-
-/** Types without a clearance in the box. Double row and four-point bearings have one, from the maker's table. */
-function clearanceSetOnMounting({ type, name }: Series): boolean {
-  if (type === 'thrust-ball') return true
-  if (type === 'four-point-ball') return false
-  return isAdjustedAtMounting(type) && (type === 'tapered-roller' || singleRowAngular.includes(name))
-}
-
 function typeFeatures({ type, name }: Series, inchBore: boolean): string[] {
-  if (type === 'insert-ball') return ['sphered-od', 'extended-inner-ring', ...(inchBore ? ['inch-bore'] : [])]
-  if (type !== 'cylindrical-roller') return []
-  if (name.startsWith('NUP')) return ['axial-both-directions']
-  return [name.startsWith('NJ') ? 'axial-one-direction' : 'no-axial-guidance']
+  return [...factsOf(type).features(name), ...(inchBore ? ['inch-bore'] : [])]
 }
 
 function refuse(value: string, allowed: string): InputError {

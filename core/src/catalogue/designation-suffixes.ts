@@ -1,4 +1,10 @@
-import type { BearingType, ClearanceClass, Closure } from '../model/bearing-type.ts'
+import {
+  factsOf,
+  type BearingType,
+  type ClearanceClass,
+  type Closure,
+  type SuffixFamily,
+} from '../bearing-types/index.ts'
 
 /** Groups of suffixes; each counts once in a designation. */
 export type SuffixGroup =
@@ -29,29 +35,9 @@ export interface Suffix {
   clearanceClass?: ClearanceClass
   contactAngleDeg?: number
   tapered?: boolean
-  /** Types that use the token; absent: all. */
-  types?: readonly BearingType[]
+  /** Only types of this family use the token; absent: all. */
+  family?: SuffixFamily
 }
-
-const tapers: readonly BearingType[] = [
-  'self-aligning-ball',
-  'spherical-roller',
-  'toroidal-roller',
-  'cylindrical-roller',
-  'deep-groove-ball',
-]
-const closable: readonly BearingType[] = [
-  'deep-groove-ball',
-  'angular-contact-ball',
-  'four-point-ball',
-  'self-aligning-ball',
-  'insert-ball',
-  'cylindrical-roller',
-  'needle-roller',
-  'spherical-roller',
-  'toroidal-roller',
-]
-const snapped: readonly BearingType[] = ['deep-groove-ball', 'angular-contact-ball']
 
 function single(token: string, group: SuffixGroup, rest: Partial<Suffix> = {}): Suffix {
   return { token, groups: [group], normal: { [group]: token }, ...rest }
@@ -59,7 +45,7 @@ function single(token: string, group: SuffixGroup, rest: Partial<Suffix> = {}): 
 
 function closureTokens(tokens: string[], normal: string, closure: Closure, closedSides: 1 | 2): Suffix[] {
   return tokens.map((token) =>
-    single(token, 'closure', { normal: { closure: normal }, closure: { closure, closedSides }, types: closable }),
+    single(token, 'closure', { normal: { closure: normal }, closure: { closure, closedSides }, family: 'closure' }),
   )
 }
 
@@ -70,7 +56,7 @@ const clearanceTokens: Suffix[] = (['C1', 'C2', 'CN', 'C3', 'C4', 'C5'] as const
 const precisionTokens: Suffix[] = [
   single('P0', 'precision', { normal: {} }),
   ...['P6', 'P5', 'P4', 'P2'].map((token) => single(token, 'precision', { features: [`precision-${token}`] })),
-  single('P6X', 'precision', { features: ['precision-P6X'], types: ['tapered-roller'] }),
+  single('P6X', 'precision', { features: ['precision-P6X'], family: 'precision-6x' }),
 ]
 
 /** Precision and clearance written as one: P63 is P6 with C3. */
@@ -95,20 +81,20 @@ export const suffixes: readonly Suffix[] = [
   ...clearanceTokens,
   ...precisionTokens,
   ...precisionWithClearance,
-  single('K', 'taper', { features: ['taper-1:12'], tapered: true, types: tapers }),
-  single('K30', 'taper', { features: ['taper-1:30'], tapered: true, types: tapers }),
+  single('K', 'taper', { features: ['taper-1:12'], tapered: true, family: 'tapered-bore' }),
+  single('K30', 'taper', { features: ['taper-1:30'], tapered: true, family: 'tapered-bore' }),
   ...([['A', 30], ['AC', 25], ['B', 40], ['C', 15]] as const).map(([token, angle]) =>
     single(token, 'angle', {
       features: [`contact-angle-${angle}`],
       contactAngleDeg: angle,
-      types: ['angular-contact-ball'],
+      family: 'contact-angle',
     }),
   ), // prettier-ignore
   ...['E', 'EC', 'E1'].map((token) =>
     single(token, 'reinforced', {
       normal: { reinforced: 'E' },
       features: ['reinforced'],
-      types: ['cylindrical-roller', 'spherical-roller'],
+      family: 'reinforced',
     }),
   ),
   ...['BE', 'BEC'].map((token) =>
@@ -116,22 +102,22 @@ export const suffixes: readonly Suffix[] = [
       normal: { angle: 'B' },
       features: ['contact-angle-40'],
       contactAngleDeg: 40,
-      types: ['angular-contact-ball'],
+      family: 'contact-angle',
     }),
   ),
   ...['C', 'CC', 'CA'].map((token) =>
-    single(token, 'inside', { features: [`internal-design-${token}`], types: ['spherical-roller'] }),
+    single(token, 'inside', { features: [`internal-design-${token}`], family: 'internal-design' }),
   ),
   single('V', 'full', {
     features: ['full-complement'],
-    types: ['cylindrical-roller', 'toroidal-roller', 'needle-roller'],
+    family: 'full-complement',
   }),
-  single('X', 'iso', { features: ['iso-dimensions'], types: ['tapered-roller'] }),
+  single('X', 'iso', { features: ['iso-dimensions'], family: 'iso-dimensions' }),
   ...([['DB', 'back-to-back'], ['DF', 'face-to-face'], ['DT', 'tandem']] as const).map(([token, pair]) =>
-    single(token, 'pair', { features: [`pair-${pair}`], types: ['angular-contact-ball', 'tapered-roller'] }),
+    single(token, 'pair', { features: [`pair-${pair}`], family: 'pair' }),
   ), // prettier-ignore
-  single('N', 'snap', { features: ['snap-ring-groove'], types: snapped }),
-  single('NR', 'snap', { features: ['snap-ring-groove', 'snap-ring'], types: snapped }),
+  single('N', 'snap', { features: ['snap-ring-groove'], family: 'snap-ring' }),
+  single('NR', 'snap', { features: ['snap-ring-groove', 'snap-ring'], family: 'snap-ring' }),
   single('W33', 'lube', { features: ['lubrication-groove-and-holes'] }),
   single('W20', 'lube', { features: ['lubrication-holes'] }),
   ...['M', 'MP', 'ML', 'Y'].map((token) => single(token, 'cage', { normal: { cage: 'M' }, features: ['brass-cage'] })),
@@ -141,13 +127,13 @@ export const suffixes: readonly Suffix[] = [
     single(token, 'cage', { normal: { cage: 'TN' }, features: ['polyamide-cage'] }),
   ),
   ...['P', 'PH'].map((token) =>
-    single(token, 'cage', { normal: { cage: 'TN' }, features: ['polyamide-cage'], types: ['angular-contact-ball'] }),
+    single(token, 'cage', { normal: { cage: 'TN' }, features: ['polyamide-cage'], family: 'moulded-cage' }),
   ),
   ...['J', 'JN', 'J1', 'J2', 'F'].map((token) =>
     single(token, 'cage', { normal: { cage: 'J' }, features: ['steel-cage'] }),
   ),
   ...['G', 'GA', 'GB', 'GC', 'CB', 'UA', 'UO', 'UL'].map((token) =>
-    single(token, 'pair', { features: ['universal-pair'], types: ['angular-contact-ball'] }),
+    single(token, 'pair', { features: ['universal-pair'], family: 'universal-pair' }),
   ),
   ...['WT', 'HT', 'LHT', 'LT', 'GJN', 'MT', 'MT33', 'MT47', 'LS'].map((token) =>
     single(token, 'fill', { features: ['factory-grease'] }),
@@ -185,7 +171,7 @@ function suffixesOf(type: BearingType): readonly Suffix[] {
   const known =
     ofType.get(type) ??
     suffixes
-      .filter((suffix) => !suffix.types || suffix.types.includes(type))
+      .filter(({ family }) => !family || factsOf(type).suffixes.includes(family))
       .sort((a, b) => b.token.length - a.token.length)
   ofType.set(type, known)
   return known

@@ -1,5 +1,5 @@
 import interiorRules from '../../data/interior-rules.json' with { type: 'json' }
-import { isBall } from '../model/bearing-type.ts'
+import { factsOf, isThrust } from '../bearing-types/index.ts'
 import type { CatalogueRow } from './catalogue.ts'
 import { dynamicRating } from './dynamic-rating.ts'
 import { fatigueLimit } from './fatigue-limit.ts'
@@ -32,7 +32,7 @@ interface Rule {
   contactAngleDeg: number
   /** Element size as a share of the ring section D − d. */
   k: number | null
-  /** Element length, or the most a ball may have, as a share of the width. */
+  /** Element length, or the most a ball may have, as a share of the width; of the section where rollers lie across. */
   m: number | null
   fillAngleRad: number | null
   spacing: number | null
@@ -47,21 +47,6 @@ const rules = new Map<string, Rule>(
 
 /** Ball diameters are made in steps of 1/32 in. */
 const ballStepMm = 25.4 / 32
-
-/** Share of the hollow cylinder's mass that a bearing weighs. */
-const massShare: Record<CatalogueRow['type'], number> = {
-  'deep-groove-ball': 0.67,
-  'angular-contact-ball': 0.67,
-  'cylindrical-roller': 0.7,
-  'needle-roller': 0.73,
-  'tapered-roller': 0.73,
-  'toroidal-roller': 0.73,
-  'self-aligning-ball': 0.74,
-  'spherical-roller': 0.74,
-  'four-point-ball': 0.75,
-  'thrust-ball': 0.75,
-  'insert-ball': 0.44,
-}
 
 /**
  * Interior geometry, ratings and mass of a catalogue size, estimated.
@@ -78,7 +63,9 @@ export function estimateInterior(
   { contactAngleDeg, seatSize }: { contactAngleDeg?: number | undefined; seatSize?: CatalogueRow | undefined } = {},
 ): InteriorEstimate {
   const rule = ruleOf(row)
-  const insert = row.type === 'insert-ball'
+  const facts = factsOf(row.type)
+  const insert = facts.insertUnit
+  const ball = facts.rolls === 'ball'
   // An insert bearing is a deep groove bearing with a long inner ring: its tracks follow the bore of that size.
   const boreMm = insert && seatSize ? seatSize.boreMm : row.boreMm
   const widthMm = insert ? (row.outerWidthMm ?? row.widthMm) : row.widthMm
@@ -87,9 +74,10 @@ export function estimateInterior(
   const angleDeg = contactAngleDeg ?? rule.contactAngleDeg
   const pinned = pinnedSize(insert ? seatSize?.designation : row.designation)
   const elementDiameterMm =
-    pinned?.elementDiameterMm ?? (isBall(row.type) ? ballSize(row, rule, section, widthMm) : rollerSize(rule, section))
+    pinned?.elementDiameterMm ?? (ball ? ballSize(row, rule, section, widthMm) : rollerSize(rule, section))
   const elements = pinned?.elements ?? countElements(rule, elementDiameterMm, pitchDiameterMm)
-  const elementLengthMm = isBall(row.type) ? null : (rule.m ?? 0) * widthMm
+  const alongMm = facts.rollersLie === 'along' ? widthMm : section
+  const elementLengthMm = ball ? null : (rule.m ?? 0) * alongMm
   const interior = {
     bearingType: row.type,
     rows: rule.rows,
@@ -100,9 +88,9 @@ export function estimateInterior(
     contactAngleDeg: angleDeg,
   }
   const fixed = staticRating(interior)
-  // A four-point bearing is one row of balls with two contact lines, and its load factors are those of two rows.
-  const lines = row.type === 'four-point-ball' ? 2 : 1
-  const cos = row.type === 'thrust-ball' ? 0 : Math.cos((angleDeg * Math.PI) / 180)
+  // One row with two contact lines has the load factors of two rows.
+  const { lines } = facts.ratings
+  const cos = isThrust(row.type) ? 0 : Math.cos((angleDeg * Math.PI) / 180)
   return {
     elements,
     elementDiameterMm,
@@ -124,7 +112,7 @@ const steelKgPerMm3 = 7.85e-6
 
 function estimateMass(row: CatalogueRow): number {
   const heightMm = row.assemblyWidthMm ?? row.widthMm
-  return (massShare[row.type] * steelKgPerMm3 * Math.PI * (row.odMm ** 2 - row.boreMm ** 2) * heightMm) / 4
+  return (factsOf(row.type).massShare * steelKgPerMm3 * Math.PI * (row.odMm ** 2 - row.boreMm ** 2) * heightMm) / 4
 }
 
 function ruleOf(row: CatalogueRow): Rule {
@@ -160,7 +148,7 @@ function countElements(rule: Rule, elementDiameterMm: number, pitchDiameterMm: n
 
 /** Series whose estimates could not be held against published ratings. */
 const unverifiedSeries = new Set(
-  '618 619 160 64 622 623 70 719 32 33 QJ2 QJ3 NU10 NJ10 N10 NU4 NJ4 213 240 241 313 330 331 332 NA48 NA69 UC3 C22 C23 C30 C31'.split(
+  '618 619 160 64 622 623 70 719 32 33 QJ2 QJ3 NU10 NJ10 N10 NU4 NJ4 213 240 241 313 330 331 332 NA48 NA69 UC3 C22 C23 C30 C31 811 812'.split(
     ' ',
   ),
 )

@@ -1,4 +1,4 @@
-import { isBall, type BearingType } from '../model/bearing-type.ts'
+import { isBall, type BearingType } from '../bearing-types/index.ts'
 
 /**
  * Load below which a clean bearing does not tire, N, simplified.

@@ -1,10 +1,11 @@
+import { factsOf } from '../bearing-types/index.ts'
 import type { ResolvedBearing } from './resolve-bearing.ts'
 import type { Holding, Position } from '../model/position.ts'
 
 /** A tapered bore without more is on a sleeve, an insert bearing is held by its screws, all others sit against a shoulder. */
 export function usualHolding(bearing: ResolvedBearing | null): Holding {
   if (bearing?.decoded.boreShape === 'tapered') return 'adapter-sleeve'
-  return bearing?.row.type === 'insert-ball' ? 'set-screws' : 'shoulder'
+  return bearing && factsOf(bearing.row.type).insertUnit ? 'set-screws' : 'shoulder'
 }
 
 /** How the ring is held: as entered, else as is usual for it. */
@@ -15,9 +16,8 @@ export const holdingOf = ({ mount }: Position, bearing: ResolvedBearing | null):
 export function cannotHold(holding: Holding, { decoded, row }: ResolvedBearing): CannotHold | null {
   const tapered = decoded.boreShape === 'tapered'
   if ((holding === 'adapter-sleeve' || holding === 'withdrawal-sleeve') && !tapered) return 'parallel-bore'
-  if ((holding === 'eccentric-collar' || holding === 'set-screws') && row.type !== 'insert-ball') return 'no-collar'
-  if (holding === 'no-inner-ring' && row.type !== 'needle-roller' && row.type !== 'cylindrical-roller')
-    return 'needs-inner-ring'
+  if ((holding === 'eccentric-collar' || holding === 'set-screws') && !factsOf(row.type).insertUnit) return 'no-collar'
+  if (holding === 'no-inner-ring' && !factsOf(row.type).innerRingLeavable) return 'needs-inner-ring'
   return null
 }
 export type CannotHold = 'parallel-bore' | 'no-collar' | 'needs-inner-ring'

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import clearance from '../../data/iso5753-clearance.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
-import { BearingType, ClearanceClass, isAdjustedAtMounting } from '../model/bearing-type.ts'
+import { factsOf, BearingType, ClearanceClass } from '../bearing-types/index.ts'
 import { stepRow } from '../tables/step-table.ts'
 
 export const BoreShape = z.enum(['cylindrical', 'tapered']).meta({ description: 'Shape of the bore' })
@@ -22,19 +22,8 @@ export interface InitialClearance {
 }
 
 type Rows = (number | null)[][]
-const cylindricalBore: Partial<Record<BearingType, Rows>> = {
-  'deep-groove-ball': clearance['deep-groove-ball'],
-  'insert-ball': clearance['insert-ball'],
-  'self-aligning-ball': clearance['self-aligning-ball'],
-  'cylindrical-roller': clearance['cylindrical-roller'],
-  // Needle bearings with machined rings have the cylindrical roller table.
-  'needle-roller': clearance['cylindrical-roller'],
-  'spherical-roller': clearance['spherical-roller'],
-}
-const taperedBore: Partial<Record<BearingType, Rows>> = {
-  'self-aligning-ball': clearance['self-aligning-ball/tapered'],
-  'spherical-roller': clearance['spherical-roller/tapered'],
-}
+const tables: Record<string, unknown> = clearance
+const tableNamed = (name: string): Rows => tables[name] as Rows
 
 /**
  * Radial internal clearance of a bearing as it comes from the box, unmounted and unloaded, µm.
@@ -47,7 +36,7 @@ const taperedBore: Partial<Record<BearingType, Rows>> = {
 export function initialClearance(input: InitialClearanceInput): InitialClearance {
   const { bearingType, boreMm, boreShape = 'cylindrical', clearanceClass = 'CN' } = input
   const rows = rowsFor(bearingType, boreShape)
-  const includeLowest = bearingType === 'insert-ball'
+  const { includesLowest: includeLowest, absentClass } = factsOf(bearingType).boxClearance
   const row = stepRow(rows, boreMm, { includeLowest })
   if (!row) {
     throw new InputError({
@@ -61,7 +50,7 @@ export function initialClearance(input: InitialClearanceInput): InitialClearance
   const column = clearance.columns.indexOf(`${clearanceClass}min`)
   const minUm = row[column]
   const maxUm = row[column + 1]
-  const absent = column < 0 || (bearingType === 'needle-roller' && clearanceClass === 'C5')
+  const absent = column < 0 || clearanceClass === absentClass
   if (absent || typeof minUm !== 'number' || typeof maxUm !== 'number') {
     throw new InputError({
       code: 'NOT_ONE_OF',
@@ -75,21 +64,22 @@ export function initialClearance(input: InitialClearanceInput): InitialClearance
 }
 
 function rowsFor(type: BearingType, shape: BoreShape): Rows {
-  if (!cylindricalBore[type]) {
+  const { boxClearance, adjusted } = factsOf(type)
+  if (!boxClearance.cylindrical) {
     throw new InputError({
       code: 'FIELDS_DISAGREE',
       field: 'bearingType',
       value: type,
-      allowed: isAdjustedAtMounting(type)
+      allowed: adjusted
         ? 'a type with its clearance in the box; here end play or preload is set on mounting'
         : 'a type in the tables of ISO 5753-1; its clearance is in the maker’s table',
-      fix: isAdjustedAtMounting(type)
+      fix: adjusted
         ? 'Set the end play or preload with nut, shims or spacers and a dial gauge.'
         : 'Use the clearance the maker states.',
     })
   }
-  const rows = (shape === 'tapered' ? taperedBore : cylindricalBore)[type]
-  if (!rows) {
+  const name = boxClearance[shape]
+  if (!name) {
     throw new InputError({
       code: 'FIELDS_DISAGREE',
       field: 'boreShape',
@@ -98,5 +88,5 @@ function rowsFor(type: BearingType, shape: BoreShape): Rows {
       fix: 'Tapered bores are tabled for self-aligning ball and spherical roller bearings.',
     })
   }
-  return rows
+  return tableNamed(name)
 }

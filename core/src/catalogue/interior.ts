@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
-import { BearingType, isBall } from '../model/bearing-type.ts'
+import { factsOf, isBall, isThrust, BearingType } from '../bearing-types/index.ts'
 
 /** Interior of a bearing as both ratings take it. */
 export const RatingInput = z.strictObject({
@@ -22,30 +22,6 @@ export const RatingInput = z.strictObject({
   contactAngleDeg: z.number().min(0).max(90).optional().meta({ unit: '°', description: 'Contact angle' }),
 })
 export type RatingInput = z.input<typeof RatingInput>
-
-interface TypeRules {
-  rows: number[]
-  /** Contact angle assumed when none is given; null: it has to be given. */
-  angle: number | null
-  from: number
-  to: number
-  /** Factor of contemporary steel and manufacture, ISO 281 table 1. */
-  bm: number
-}
-
-const rules: Record<BearingType, TypeRules> = {
-  'deep-groove-ball': { rows: [1, 2], angle: 0, from: 0, to: 0, bm: 1.3 },
-  'insert-ball': { rows: [1], angle: 0, from: 0, to: 0, bm: 1.3 },
-  'angular-contact-ball': { rows: [1, 2], angle: null, from: 5, to: 45, bm: 1.3 },
-  'four-point-ball': { rows: [1], angle: 35, from: 20, to: 45, bm: 1.3 },
-  'self-aligning-ball': { rows: [1, 2], angle: null, from: 3, to: 45, bm: 1.3 },
-  'cylindrical-roller': { rows: [1, 2, 3, 4, 5, 6], angle: 0, from: 0, to: 0, bm: 1.1 },
-  'needle-roller': { rows: [1, 2], angle: 0, from: 0, to: 0, bm: 1.1 },
-  'tapered-roller': { rows: [1, 2, 3, 4], angle: null, from: 3, to: 45, bm: 1.1 },
-  'spherical-roller': { rows: [1, 2], angle: null, from: 3, to: 45, bm: 1.15 },
-  'toroidal-roller': { rows: [1], angle: 0, from: 0, to: 0, bm: 1.15 },
-  'thrust-ball': { rows: [1], angle: 90, from: 45, to: 90, bm: 1.3 },
-}
 
 /** An interior that has been checked: every number there, the angle in radians, γ worked out. */
 export interface Interior {
@@ -70,7 +46,7 @@ export interface Interior {
  */
 export function checkInterior(input: RatingInput): Interior {
   const { bearingType, rows = 1, elements, elementDiameterMm, pitchDiameterMm } = input
-  const rule = rules[bearingType]
+  const rule = factsOf(bearingType).ratings
   if (!rule.rows.includes(rows)) {
     throw refuse(
       'rows',
@@ -111,8 +87,8 @@ export function checkInterior(input: RatingInput): Interior {
 
 /** The contact angle as given, or the one the type always has. @throws InputError on `contactAngleDeg` */
 export function checkedAngleDeg(bearingType: BearingType, given: number | undefined): number {
-  const { angle, from, to } = rules[bearingType]
-  const contactAngleDeg = given ?? angle
+  const { angleDeg, fromDeg: from, toDeg: to } = factsOf(bearingType).ratings
+  const contactAngleDeg = given ?? angleDeg
   if (contactAngleDeg !== null && contactAngleDeg >= from && contactAngleDeg <= to) return contactAngleDeg
   const allowed = from === to ? `${from}°` : `from ${from} to ${to}°`
   throw refuse(
@@ -123,13 +99,17 @@ export function checkedAngleDeg(bearingType: BearingType, given: number | undefi
   )
 }
 
+/** Element over pitch diameter (times cos α on a radial bearing) from which, and up to which, the standards hold. */
+export const leastOnPitchCircle = 0.01
+export const mostOnPitchCircle = (type: BearingType): number => (isBall(type) ? (isThrust(type) ? 0.35 : 0.4) : 0.3)
+
 function checkGamma(type: BearingType, elementDiameterMm: number, ratio: number, gamma: number): void {
-  const fits =
-    type === 'thrust-ball'
-      ? ratio >= 0.01 && ratio <= 0.35 && gamma <= 0.3
-      : gamma >= 0.01 && gamma <= (isBall(type) ? 0.4 : 0.3)
+  const most = mostOnPitchCircle(type)
+  const fits = isThrust(type)
+    ? ratio >= leastOnPitchCircle && ratio <= most && gamma <= 0.3
+    : gamma >= leastOnPitchCircle && gamma <= most
   if (fits) return
-  const range = type === 'thrust-ball' ? '0.01 to 0.35 of' : isBall(type) ? '0.01 to 0.40 of' : '0.01 to 0.30 of'
+  const range = `${leastOnPitchCircle} to ${most.toFixed(2)} of`
   throw refuse(
     'elementDiameterMm',
     elementDiameterMm,

@@ -8,7 +8,7 @@ import radialOutside from '../../data/iso492-radial-outside.json' with { type: '
 import taperedBore from '../../data/iso492-tapered-bore.json' with { type: 'json' }
 import taperedOutside from '../../data/iso492-tapered-outside.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
-import { BearingType } from '../model/bearing-type.ts'
+import { factsOf, BearingType } from '../bearing-types/index.ts'
 import { cell, stepRow, type TableData } from '../tables/step-table.ts'
 import type { Limits } from '../tables/limits.ts'
 
@@ -56,7 +56,7 @@ export function ringLimits({
   bearingType,
 }: RingLimitsInput): Limits {
   const inch = system === 'inch-tapered'
-  if (inch && bearingType && bearingType !== 'tapered-roller') {
+  if (inch && bearingType && !factsOf(bearingType).inchSystem) {
     throw new InputError({
       code: 'FIELDS_DISAGREE',
       field: 'bearingType',
@@ -80,15 +80,22 @@ function metricTable(
   ring: 'inner' | 'outer',
   type: BearingType | undefined,
 ): { table: TableData; sense: Sense; includeLowest: boolean } {
-  if (type === 'insert-ball' && ring === 'inner') return { table: insertBore, sense: 'plus', includeLowest: true }
-  if (type === 'thrust-ball')
-    return ring === 'inner'
-      ? // ISO 199 gives the shaft washer the bore of a normal radial ring, up to 500 mm.
-        { table: onlyNormalUpTo(radialBore, 500), sense: 'minus', includeLowest: true }
-      : { table: thrustOutside, sense: 'minus', includeLowest: true }
-  const tapered = type === 'tapered-roller'
-  const table = ring === 'inner' ? (tapered ? taperedBore : radialBore) : tapered ? taperedOutside : radialOutside
-  return { table, sense: 'minus', includeLowest: true }
+  const tables = type ? factsOf(type).ringTables : 'radial'
+  const inner = ring === 'inner'
+  const minus = (table: TableData) => ({ table, sense: 'minus' as const, includeLowest: true })
+  switch (tables) {
+    case 'insert':
+      return inner ? { table: insertBore, sense: 'plus', includeLowest: true } : minus(radialOutside)
+    case 'washers':
+      // ISO 199 gives the shaft washer the bore of a normal radial ring, up to 500 mm.
+      return minus(inner ? onlyNormalUpTo(radialBore, 500) : thrustOutside)
+    case 'tapered':
+      return minus(inner ? taperedBore : taperedOutside)
+    case 'radial':
+      return minus(inner ? radialBore : radialOutside)
+    default:
+      return tables satisfies never
+  }
 }
 
 function onlyNormalUpTo(table: TableData, largestMm: number): TableData {

@@ -1,5 +1,5 @@
 import f0Table from '../../data/iso76-f0.json' with { type: 'json' }
-import { isBall } from '../model/bearing-type.ts'
+import { factsOf, isThrust } from '../bearing-types/index.ts'
 import { interpolate } from '../tables/step-table.ts'
 import { checkInterior, type Interior, type RatingInput } from './interior.ts'
 
@@ -14,7 +14,7 @@ export interface StaticRating {
  * Basic static load rating of a bearing from its interior: the load that dents the tracks by 0.0001 of the element diameter.
  *
  *     radial ball: C0 = f0 i Z Dw² cos α      thrust ball: C0 = f0 Z Dw² sin α
- *     roller:      C0 = 44 (1 − γ) i Z Lwe Dwe cos α
+ *     roller:      C0 = 44 (1 − γ) i Z Lwe Dwe cos α      thrust roller: C0 = 220 (1 − γ) Z Lwe Dwe sin α
  *
  * f0 of balls is linear in γ between the rows of the standard.
  *
@@ -28,14 +28,15 @@ export function staticRating(input: RatingInput): StaticRating {
   const interior = checkInterior(input)
   const { bearingType, rows, elements: z, elementDiameterMm: dw, elementLengthMm: lwe, alphaRad } = interior
   const f0 = staticFactor(interior)
-  if (!isBall(bearingType)) return { f0, ratingN: f0 * rows * z * lwe * dw * Math.cos(alphaRad) }
-  if (bearingType === 'thrust-ball') return { f0, ratingN: f0 * z * dw ** 2 * Math.sin(alphaRad) }
-  return { f0, ratingN: f0 * rows * z * dw ** 2 * Math.cos(alphaRad) }
+  const turned = isThrust(bearingType) ? Math.sin(alphaRad) : rows * Math.cos(alphaRad)
+  const contact = factsOf(bearingType).grooves ? dw ** 2 : lwe * dw
+  return { f0, ratingN: f0 * z * contact * turned }
 }
 
 function staticFactor({ bearingType, gamma }: Interior): number {
-  if (!isBall(bearingType)) return 44 * (1 - gamma)
-  const column =
-    bearingType === 'thrust-ball' ? 'thrust' : bearingType === 'self-aligning-ball' ? 'selfAligning' : 'radial'
+  const { grooves } = factsOf(bearingType)
+  const thrust = isThrust(bearingType)
+  if (!grooves) return (thrust ? 220 : 44) * (1 - gamma)
+  const column = thrust ? 'thrust' : grooves.outer === 'sphere' ? 'selfAligning' : 'radial'
   return interpolate(f0Table.rows, gamma, f0Table.columns.indexOf(column))
 }

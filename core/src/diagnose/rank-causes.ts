@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { Cleanliness } from '../carry/modified-life.ts'
 import { InputError } from '../errors/input-error.ts'
 import { parseInput } from '../errors/parse-input.ts'
-import { BearingType } from '../model/bearing-type.ts'
+import { BearingType } from '../bearing-types/index.ts'
 import { damageModes, type Cause, type DamageKnowledge, type Fact, type Sign } from './knowledge.ts'
 import { acceptedDistance, matchTracks, Tracks, type TrackMatch } from './tracks.ts'
 

@@ -1,6 +1,6 @@
 import type { PairPlay } from '../carry/pair-play.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import { isBall } from '../model/bearing-type.ts'
+import { factsOf, isBall } from '../bearing-types/index.ts'
 import type { Position } from '../model/position.ts'
 import { housingMaterialOf } from '../seat/work-out.ts'
 import { atFitting, now, unknown, type Check } from '../working/check.ts'
@@ -66,14 +66,10 @@ function temperatureChecks({ float: { outerC }, grease: { runningC } }: Position
 
 /** Less end play than this when hot is on the edge for rollers, mm. */
 const scantPlayMm = 0.02
-/** More preload than this is watched, and more is no preload but a vice, mm. */
-const preloads = {
-  'angular-contact-ball': { lightMm: 0.02, mostMm: 0.05 },
-  'tapered-roller': { lightMm: 0, mostMm: 0.05 },
-} as const
-
 function pairChecks({ load, float }: Position, { row }: ResolvedBearing, { coldMm, hotMm }: PairPlay): Check[] {
-  const { lightMm, mostMm } = preloads[row.type === 'tapered-roller' ? 'tapered-roller' : 'angular-contact-ball']
+  const { preload } = factsOf(row.type)
+  if (!preload) return []
+  const { lightMm, mostMm, wantsPlay } = preload
   const rest = { values: { coldMm, hotMm }, field: 'float.endPlayMm' }
   const setting: words.PairSetting = {
     coldMm,
@@ -85,14 +81,14 @@ function pairChecks({ load, float }: Position, { row }: ResolvedBearing, { coldM
   if (hotMm < -lightMm) return [now('endPlay', 'watch', words.preloadWatched(setting), rest)]
   if (hotMm < 0) return [now('endPlay', 'go', words.preloadLight(hotMm), rest)]
   // Balls of matched pairs are made to run without play; rollers want to be seen to have some.
-  const scant = row.type === 'tapered-roller' && hotMm < scantPlayMm && (float.endPlayMm ?? 0) >= 0
+  const scant = wantsPlay && hotMm < scantPlayMm && (float.endPlayMm ?? 0) >= 0
   return scant
     ? [now('endPlay', 'watch', words.endPlayScant(coldMm, hotMm), rest)]
     : [now('endPlay', 'go', words.endPlayLeft(coldMm, hotMm), rest)]
 }
 
 const floatsInside = ({ row, decoded }: ResolvedBearing): boolean =>
-  row.type === 'needle-roller' || row.type === 'toroidal-roller' || decoded.features.includes('no-axial-guidance')
+  factsOf(row.type).floatsInside === 'always' || decoded.features.includes('no-axial-guidance')
 
 /** Whether this bearing can do what its end is there for. */
 function roleChecks({ float: given, seat }: Position, bearing: ResolvedBearing): Check[] {

@@ -1,7 +1,7 @@
 import { initialClearance } from '../catalogue/initial-clearance.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt } from '../errors/input-error.ts'
-import { clearanceClasses, type ClearanceClass } from '../model/bearing-type.ts'
+import { type ClearanceClass, clearanceClasses } from '../bearing-types/index.ts'
 import type { Position } from '../model/position.ts'
 import type { FitResult } from '../seat/fit-result.ts'
 import { smoothed } from '../seat/shrink-fit.ts'

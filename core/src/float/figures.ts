@@ -1,3 +1,4 @@
+import { factsOf } from '../bearing-types/index.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { Position } from '../model/position.ts'
 import { givenOf, number, range, text, type Figure, type Given, type Missing } from '../working/figure.ts'
@@ -28,7 +29,7 @@ export function floatFigures(position: Position, outcome: FloatOutcome): Record<
 }
 
 export const isSetInPairs = ({ row, interior }: ResolvedBearing): boolean =>
-  row.type === 'tapered-roller' || (row.type === 'angular-contact-ball' && interior.rows === 1)
+  factsOf(row.type).pairs && interior.rows === 1
 
 /** The band that is probable; the extremes stand in the working. */
 const span = ({ least, most }: Span) => range(least, most)

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
-import { BearingType } from '../model/bearing-type.ts'
+import { BearingType, isBall } from '../bearing-types/index.ts'
 import { materialOf, ringSteel, type Material } from '../model/materials.ts'
 import { warmInterference } from '../seat/warm-fit.ts'
 
@@ -178,7 +178,7 @@ const elasticUmPerMm = 3
 
 function stackOf(input: MountedClearanceInput): Stack {
   const { boreMm: d, odMm: D, shaftBoreMm: shaftBore = 0, housingOdMm: housingOd = 0, bearingType } = input
-  const roller = bearingType?.endsWith('-roller') ?? false
+  const roller = bearingType !== undefined && !isBall(bearingType)
   const F = input.innerRacewayMm ?? (roller ? (3 * d + D) / 4 : (4 * d + D) / 5)
   const E = input.outerRacewayMm ?? (roller ? (3 * D + d) / 4 : (4 * D + d) / 5)
   const check = (fits: boolean, field: string, value: number, allowed: string) => {

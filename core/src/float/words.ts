@@ -1,4 +1,4 @@
-import { bearingTypeNames, type BearingType, type ClearanceClass } from '../model/bearing-type.ts'
+import { bearingTypeNames, type BearingType, type ClearanceClass } from '../bearing-types/index.ts'
 import type { Saying } from '../working/check.ts'
 import { celsius, hours, kelvin, mm, newtons, um, withArticle } from '../words/quantities.ts'
 

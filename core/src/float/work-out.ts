@@ -1,7 +1,7 @@
 import { pairPlay, type PairPlay } from '../carry/pair-play.ts'
 import type { CarryOutcome } from '../carry/work-out.ts'
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import type { ClearanceClass } from '../model/bearing-type.ts'
+import type { ClearanceClass } from '../bearing-types/index.ts'
 import type { Machine } from '../model/machine.ts'
 import type { Position } from '../model/position.ts'
 import { clearanceSteps, type ClearanceSteps, type Fits, type Span } from './clearance-steps.ts'

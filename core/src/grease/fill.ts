@@ -1,7 +1,6 @@
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
-import { BearingType } from '../model/bearing-type.ts'
-import { typeValue } from './interval.ts'
+import { factsOf, BearingType } from '../bearing-types/index.ts'
 
 export const FillInput = z.strictObject({
   boreMm: z.number().gt(0).max(2000).meta({ unit: 'mm', description: 'Bore' }),
@@ -59,7 +58,7 @@ export function greaseFill(input: FillInput): Fill {
   const envelope = ((Math.PI / 4) * widthMm * (odMm ** 2 - boreMm ** 2)) / 1000
   const freeVolumeCm3 =
     massKg === undefined
-      ? envelope * (typeValue(bearingType, 'freeShare') ?? 0)
+      ? envelope * factsOf(bearingType).greasing.freeShare
       : envelope - (massKg * 1000) / steelGPerCm3
   if (massKg !== undefined && freeVolumeCm3 <= 0) {
     throw refuse(

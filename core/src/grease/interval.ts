@@ -1,9 +1,8 @@
 import { z } from 'zod'
-import byType from '../../data/grease-by-type.json' with { type: 'json' }
 import factorTable from '../../data/grease-factors.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
 import { parseInput } from '../errors/parse-input.ts'
-import { BearingType } from '../model/bearing-type.ts'
+import { factsOf, BearingType } from '../bearing-types/index.ts'
 
 export const contaminations = ['light', 'heavy', 'light-abrasive', 'heavy-abrasive'] as const
 export const moistures = ['dry', 'humid', 'condensation', 'wet'] as const
@@ -77,7 +76,7 @@ interface Worked {
 
 function byFormula(input: Given): Worked {
   const { bearingType, boreMm, speedRpm, temperatureC } = input
-  const bearing = typeValue(bearingType, 'formulaFactor')
+  const bearing = factsOf(bearingType).greasing.formulaFactor
   if (bearing === null) {
     throw refuse('bearingType', bearingType, 'a radial type for the interval formula', 'Use the speed-factor method.')
   }
@@ -108,7 +107,7 @@ function bySpeedFactor(input: Given): Worked {
   if (odMm === undefined) {
     throw refuse('odMm', undefined, 'the outside diameter in mm for the speed-factor method', 'Give odMm.')
   }
-  const bearing = typeValue(bearingType, 'speedFactor') ?? 1
+  const bearing = factsOf(bearingType).greasing.speedFactor
   const speedFactor = ((speedRpm * (boreMm + odMm)) / 2) * bearing
   if (speedFactor > fastestFactor) {
     const fastest = (2 * fastestFactor) / ((boreMm + odMm) * bearing)
@@ -163,12 +162,6 @@ function conditions(input: Given, practice: 'formula' | 'speedFactor') {
     vibration: factor('vibration'),
     orientation: factor('orientation'),
   }
-}
-
-/** Value of a type in the grease table; null where the practice does not have the type. */
-export function typeValue(type: BearingType, column: 'formulaFactor' | 'speedFactor' | 'freeShare'): number | null {
-  const value = byType.rows.find(([name]) => name === type)?.[byType.columns.indexOf(column)]
-  return typeof value === 'number' ? value : null
 }
 
 function refuse(field: string, value: unknown, allowed: string, fix: string): InputError {

@@ -1,4 +1,5 @@
 import table from '../../data/service-temperatures.json' with { type: 'json' }
+import { factsOf } from '../bearing-types/index.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { Position } from '../model/position.ts'
 
@@ -21,7 +22,7 @@ export interface ServiceLimit {
  */
 export function serviceLimits({ grease }: Position, { decoded, row }: ResolvedBearing): ServiceLimit[] {
   const limits: ServiceLimit[] = []
-  const insert = row.type === 'insert-ball'
+  const insert = factsOf(row.type).insertUnit
   const sealed = decoded.closure === 'contact-seal' || decoded.closure === 'low-friction-seal' || insert
   const closed = decoded.closedSides === 2
   if (sealed) limits.push(limit('seal', grease.sealMaterial ?? 'nitrile', grease.sealMaterial === null))

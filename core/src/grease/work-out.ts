@@ -1,9 +1,9 @@
+import { factsOf, speedLimit } from '../bearing-types/index.ts'
 import { runningFilm, type RunningFilm } from '../carry/running-film.ts'
 import { runningSpeed } from '../model/running-speed.ts'
 import { isCrawling, type Outcome } from '../carry/work-out.ts'
 import { overallWidth } from '../catalogue/catalogue.ts'
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import { speedLimit } from '../catalogue/speed-limit.ts'
 import { attempt } from '../errors/input-error.ts'
 import type { Machine, MachineKind } from '../model/machine.ts'
 import type { Position } from '../model/position.ts'
@@ -58,7 +58,7 @@ export interface GreaseOutcome {
 
 /** Closed on both sides, a bearing is greased once, by its maker; an insert bearing has a nipple all the same. */
 export const isSealedForLife = ({ decoded, row }: ResolvedBearing): boolean =>
-  decoded.closedSides === 2 && row.type !== 'insert-ball'
+  decoded.closedSides === 2 && !factsOf(row.type).insertUnit
 
 export function workOutGrease(
   position: Position,
@@ -69,7 +69,7 @@ export function workOutGrease(
   const bearing = lookup.kind === 'found' ? lookup.bearing : null
   const { grease } = position
   const sealed = bearing !== null && isSealedForLife(bearing)
-  const comesFilled = sealed || bearing?.row.type === 'insert-ball'
+  const comesFilled = sealed || (bearing !== null && factsOf(bearing.row.type).insertUnit)
   const speed = runningSpeed(position)
   const missing = missingFor(position, bearing)
   const greased = grease.lubrication === 'grease' && !sealed
@@ -159,7 +159,7 @@ function bothIntervals(
 const insertMonths = { heavy: 2190, abrasive: 730 } as const
 
 function insertCustomH({ grease }: Position, { row }: ResolvedBearing): number | null {
-  if (row.type !== 'insert-ball') return null
+  if (!factsOf(row.type).insertUnit) return null
   const { contamination, moisture } = grease
   if (contamination.endsWith('abrasive') || moisture === 'wet') return insertMonths.abrasive
   return contamination === 'heavy' || moisture === 'condensation' ? insertMonths.heavy : null

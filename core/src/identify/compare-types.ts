@@ -1,6 +1,4 @@
-import { speedLimit } from '../catalogue/speed-limit.ts'
-import { typeAbilities, type TypeAbilities } from '../catalogue/type-abilities.ts'
-import { bearingTypes, type BearingType } from '../model/bearing-type.ts'
+import { factsOf, speedLimit, bearingTypes, type BearingType, type TypeAbilities } from '../bearing-types/index.ts'
 import type { Position } from '../model/position.ts'
 import { formatNumber } from '../model/units.ts'
 
@@ -22,18 +20,18 @@ export interface TypeForDuty {
  */
 export function compareTypes(position: Position, pitchDiameterMm: number | null): TypeForDuty[] {
   return bearingTypes
-    .map((type) => ({ type, abilities: typeAbilities(type), barred: barsDuty(type, position, pitchDiameterMm) }))
+    .map((type) => ({ type, abilities: factsOf(type).abilities, barred: barsDuty(type, position, pitchDiameterMm) }))
     .sort((a, b) => Number(a.barred !== null) - Number(b.barred !== null))
 }
 
 function barsDuty(type: BearingType, { load, float, grease }: Position, pitchDiameterMm: number | null): string | null {
-  const able = typeAbilities(type)
+  const { abilities: able, axialLoad, pairs } = factsOf(type)
   const most = (part: 'radialN' | 'axialN') => Math.max(load[part] ?? 0, ...load.steps.map((step) => step[part]))
-  const paired = load.arrangement !== 'single' && (type === 'tapered-roller' || type === 'angular-contact-ball')
+  const paired = load.arrangement !== 'single' && pairs
   if (most('radialN') > 0 && able.radial === 0) return 'It carries no radial load.'
   if (most('axialN') > 0) {
     if (able.axialOneWay === 0)
-      return type === 'cylindrical-roller'
+      return axialLoad === 'on-ribs'
         ? 'It carries no axial load, but for the ribs of an NJ or NUP.'
         : 'It carries no axial load.'
     if (load.axialWay === 'both' && able.axialBothWays === 0 && !paired)

@@ -1,7 +1,6 @@
 import { runningSpeed } from '../model/running-speed.ts'
-import { closuresMade } from '../catalogue/closures-made.ts'
+import { factsOf, type Closure, clearanceClasses } from '../bearing-types/index.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import { clearanceClasses, type Closure } from '../model/bearing-type.ts'
 import type { Position } from '../model/position.ts'
 import { now, unknown, type Check, type Saying, type Verdict } from '../working/check.ts'
 import { boreWords, cageWords, closureWords } from '../words/vocabulary.ts'
@@ -94,7 +93,7 @@ const closureHarm: Record<Closure, Partial<Record<Closure, [Verdict, words.Closu
 function closureDifference(wanted: Closure | null, { decoded, row }: ResolvedBearing): Difference | null {
   if (wanted === null) return null
   // Insert bearings are sealed without a suffix that says so.
-  const closure = row.type === 'insert-ball' && decoded.closure === 'open' ? 'contact-seal' : decoded.closure
+  const closure = factsOf(row.type).insertUnit && decoded.closure === 'open' ? 'contact-seal' : decoded.closure
   const oneSide = decoded.closedSides === 1 && wanted !== 'open'
   const harm: [Verdict, words.ClosureHarm] | undefined = oneSide ? ['stop', 'oneSide'] : closureHarm[wanted][closure]
   const present = `${closureWords[closure]}${oneSide ? ' on one side' : ''}`
@@ -104,7 +103,13 @@ function closureDifference(wanted: Closure | null, { decoded, row }: ResolvedBea
     return difference('closure', closureWords[wanted], present, 'go', said, field)
   }
   const [verdict, why] = harm
-  const said = words.closureWrong(wanted, closure, oneSide, why, closuresMade(row).includes(wanted))
+  const said = words.closureWrong(
+    wanted,
+    closure,
+    oneSide,
+    why,
+    factsOf(row.type).closuresMade(row.series).includes(wanted),
+  )
   return difference('closure', closureWords[wanted], present, verdict, said, field)
 }
 
@@ -158,8 +163,7 @@ function heatDifference(hottestC: number | null, { decoded, row }: ResolvedBeari
   const field = 'bearing.hottestRingC'
   const [wanted, present] = [`${hottestC} °C`, `${stableC} °C`]
   if (hottestC <= stableC) return difference('heat', wanted, present, 'go', words.ringsStable(stableC), field)
-  const barrels = row.type === 'spherical-roller' || row.type === 'toroidal-roller'
-  if (barrels && !said && hottestC <= commonlyStableC)
+  if (factsOf(row.type).commonlyStable && !said && hottestC <= commonlyStableC)
     return { what: 'heat', wanted, present, check: unknown('heat', words.ringsPerhapsStable(hottestC), { field }) }
   return difference('heat', wanted, present, 'stop', words.ringsGrow(hottestC, stableC, stabilisedFor(hottestC)), field)
 }

@@ -1,9 +1,8 @@
 import { z } from 'zod'
 import { overallWidth, type Catalogue, type CatalogueRow } from '../catalogue/catalogue.ts'
-import { closuresMade } from '../catalogue/closures-made.ts'
 import { attempt, InputError } from '../errors/input-error.ts'
 import { ringLimits } from '../catalogue/ring-limits.ts'
-import { Closure, type BearingType } from '../model/bearing-type.ts'
+import { factsOf, type BearingType, Closure } from '../bearing-types/index.ts'
 
 const readings = (description: string) =>
   z
@@ -83,7 +82,7 @@ export function match(input: MatchInput, catalogue: Catalogue): Match {
       scoreUm: score,
       misfitUm: misfit,
       reason: reasonFor(row, measured),
-      tell: tellBy(row).trim(),
+      tell: tellBy(row),
     })),
     inchSuspected: suspectsInch(measured, best[0]?.row),
     spreadMm: Math.max(...(['boreMm', 'odMm'] as const).map((name) => spread(input[name]))),
@@ -151,18 +150,13 @@ function median(values: readonly number[]): number {
 const spread = (values: readonly number[]): number =>
   values.length > 1 ? Math.max(...values) - Math.min(...values) : 0
 
-const typesWith: Record<MatchInput['rollingElement'], (type: BearingType) => boolean> = {
-  ball: (type) => type.endsWith('-ball'),
-  roller: (type) => type === 'cylindrical-roller' || type === 'needle-roller',
-  taper: (type) => type === 'tapered-roller',
-  barrel: (type) => type === 'spherical-roller' || type === 'toroidal-roller',
-  hidden: () => true,
+const couldBe = (type: BearingType, { ringShape, rollingElement }: MatchInput): boolean => {
+  const { rings, rolls } = factsOf(type)
+  return rings === ringShape && (rollingElement === 'hidden' || rolls === rollingElement)
 }
 
-function couldBe(type: BearingType, { ringShape, rollingElement }: MatchInput): boolean {
-  const shape = type === 'insert-ball' ? 'sphered-od' : type === 'tapered-roller' ? 'cone-and-cup' : 'flat'
-  return shape === ringShape && typesWith[rollingElement](type)
-}
+const isMade = ({ type, series }: CatalogueRow, closure: Closure): boolean =>
+  factsOf(type).closuresMade(series).includes(closure)
 
 const nominal = (row: CatalogueRow, name: Dimension): number => (name === 'widthMm' ? overallWidth(row) : row[name])
 
@@ -192,13 +186,13 @@ function misfitOf(row: CatalogueRow, measured: Measured): number {
 }
 
 const closurePenalty = (row: CatalogueRow, { closure, closedSides }: MatchInput): number =>
-  closedSides > 0 && !closuresMade(row).includes(closure) ? unusualClosureUm : 0
+  closedSides > 0 && !isMade(row, closure) ? unusualClosureUm : 0
 
 const suffixOf: Record<Closure, string> = { open: '', 'contact-seal': 'RS', 'low-friction-seal': 'RZ', shield: 'Z' }
 
 function seenSuffix(row: CatalogueRow, { closure, closedSides }: MatchInput): string {
   // Insert bearings are sealed anyway, so their number does not say it.
-  if (closedSides === 0 || row.type === 'insert-ball' || !closuresMade(row).includes(closure)) return ''
+  if (closedSides === 0 || factsOf(row.type).insertUnit || !isMade(row, closure)) return ''
   return `-${closedSides === 2 ? '2' : ''}${suffixOf[closure]}`
 }
 
@@ -220,7 +214,7 @@ function reasonFor(row: CatalogueRow, measured: Measured): string {
             : `${Math.round(Math.abs(w))} µm off, within wear and measuring error`
     return [`${dimensionWords[name]} ${words}`]
   })
-  return `${parts.join(', ')}.${tellBy(row)}`
+  return `${parts.join(', ')}. ${tellBy(row)}`
 }
 
 /** Whether a new ring of the normal class may measure so; widths have a wide tolerance of their own. */
@@ -235,36 +229,7 @@ function isNew(row: CatalogueRow, name: Dimension, reading: number): boolean {
 const gaugeUm = 2
 
 /** What tells a candidate from look-alikes of the same size. */
-function tellBy({ type, series }: CatalogueRow): string {
-  switch (type) {
-    case 'deep-groove-ball':
-      return ' Both shoulders of each ring are high.'
-    case 'angular-contact-ball':
-      return series === '32' || series === '33' ? ' Two rows of balls that do not swivel.' : ' One shoulder is low.'
-    case 'self-aligning-ball':
-      return ' Two rows, and the inner ring swivels.'
-    case 'four-point-ball':
-      return ' One ring is split round its middle.'
-    case 'cylindrical-roller':
-      return series.startsWith('N') && !/^N[UJ]/.test(series)
-        ? ' Ribs on the inner ring.'
-        : ` Ribs on the outer ring, ${series.startsWith('NUP') ? 'one and a loose one' : series.startsWith('NJ') ? 'one' : 'none'} on the inner.`
-    case 'spherical-roller':
-      return ' Two rows of barrels.'
-    case 'toroidal-roller':
-      return ' One row of long rollers that also slide along.'
-    case 'tapered-roller':
-      return series === '313' ? ' The cup is steep.' : ' The cup slopes gently.'
-    case 'needle-roller':
-      return ' Long thin rollers.'
-    case 'insert-ball':
-      return ' The outside is a sphere, the inner ring long.'
-    case 'thrust-ball':
-      return ' Two washers with balls between.'
-    default:
-      return type satisfies never
-  }
-}
+const tellBy = ({ type, series }: CatalogueRow): string => factsOf(type).tell(series)
 
 const sixteenthMm = 25.4 / 16
 

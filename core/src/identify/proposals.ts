@@ -1,9 +1,7 @@
 import { sizeKey, type Catalogue, type CatalogueRow } from '../catalogue/catalogue.ts'
 import { spellSuffix } from '../catalogue/designation-suffixes.ts'
 import { lookUpBearing, type ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import { typeAbilities } from '../catalogue/type-abilities.ts'
-import { closuresMade } from '../catalogue/closures-made.ts'
-import { isAdjustedAtMounting, type BearingType } from '../model/bearing-type.ts'
+import { factsOf, type BearingType } from '../bearing-types/index.ts'
 import type { Position } from '../model/position.ts'
 import { stabilisedFor } from './differences.ts'
 import { closureSuffix, otherSeries, otherType, type Change } from './words.ts'
@@ -51,9 +49,10 @@ function alternatives(row: CatalogueRow, catalogue: Catalogue): Proposal[] {
 function orderNumber({ bearing: given }: Position, { decoded, row }: ResolvedBearing, catalogue: Catalogue): string {
   const wantedClosure = given.requiredClosure ?? decoded.closure
   // An insert bearing is sealed without a suffix, and what is not made closed is not ordered closed.
-  const closure = row.type !== 'insert-ball' && closuresMade(row).includes(wantedClosure) ? wantedClosure : 'open'
+  const facts = factsOf(row.type)
+  const closure = !facts.insertUnit && facts.closuresMade(row.series).includes(wantedClosure) ? wantedClosure : 'open'
   const sides = given.requiredClosure === null && decoded.closedSides === 1
-  const clearance = isAdjustedAtMounting(row.type) ? null : (given.requiredClearance ?? decoded.clearanceClass)
+  const clearance = facts.adjusted ? null : (given.requiredClearance ?? decoded.clearanceClass)
   const precision =
     given.requiredPrecision ??
     decoded.features.find((one) => one.startsWith('precision-'))?.replace('precision-', '') ??
@@ -81,7 +80,7 @@ function orderNumber({ bearing: given }: Position, { decoded, row }: ResolvedBea
 
 function changesFrom(from: BearingType, to: BearingType, series: string): string {
   if (from === to) return otherSeries(series)
-  const [old, other] = [typeAbilities(from), typeAbilities(to)]
+  const [old, other] = [factsOf(from).abilities, factsOf(to).abilities]
   const changes: Change[] = [...axialChange(from, to, series)]
   for (const [ability, words] of [
     ['radial', 'radial load'],
@@ -98,11 +97,11 @@ function changesFrom(from: BearingType, to: BearingType, series: string): string
 
 /** What becomes of axial load: ribs take a little of it, single rows take it one way. */
 function axialChange(from: BearingType, to: BearingType, series: string): Change[] {
-  if (to === 'cylindrical-roller') {
+  if (factsOf(to).axialLoad === 'on-ribs') {
     if (series.startsWith('NUP')) return ['light axial load both ways']
     return [series.startsWith('NJ') ? 'light axial load one way only' : 'no axial load']
   }
-  const [old, other] = [typeAbilities(from), typeAbilities(to)]
+  const [old, other] = [factsOf(from).abilities, factsOf(to).abilities]
   if (other.axialOneWay === 0) return ['no axial load']
   if (other.axialBothWays === 0) return ['axial load one way only']
   const step = other.axialBothWays - old.axialBothWays

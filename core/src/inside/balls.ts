@@ -1,3 +1,4 @@
+import { factsOf } from '../bearing-types/index.ts'
 import type { Carried, Elements, Place } from './balance.ts'
 import { grooveDistance, halfRow, type Inside } from './bearing-inside.ts'
 import { ballContacts, pointPressure } from './contacts.ts'
@@ -30,7 +31,7 @@ export function ballField(inside: Inside): BallField {
     gamma,
     conformityInner,
     conformityOuter,
-    selfAligning: inside.bearingType === 'self-aligning-ball',
+    selfAligning: factsOf(inside.bearingType).grooves?.outer === 'sphere',
   })
   const approach = pointPressure(contacts.inner, 1).approachMm + pointPressure(contacts.outer, 1).approachMm
   const offset = (conformityInner - 0.5) * dw

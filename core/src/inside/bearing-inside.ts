@@ -3,7 +3,7 @@ import { dynamicRating } from '../catalogue/dynamic-rating.ts'
 import { checkInterior, RatingInput, type Interior } from '../catalogue/interior.ts'
 import { staticRating } from '../catalogue/static-rating.ts'
 import { InputError } from '../errors/input-error.ts'
-import { BearingType, isBall } from '../model/bearing-type.ts'
+import { factsOf, isThrust, BearingType } from '../bearing-types/index.ts'
 
 const conformity = (description: string) => z.number().min(0.505).max(0.6).optional().meta({ description })
 
@@ -54,6 +54,10 @@ export const InsideInput = z.strictObject({
 })
 export type InsideInput = z.input<typeof InsideInput>
 
+/** Cylindrical rollers whose ribs take the axial load, and not their raceways. */
+export const isRibbed = ({ bearingType, ribs }: Pick<Inside, 'bearingType' | 'ribs'>): boolean =>
+  factsOf(bearingType).axialLoad === 'on-ribs' && ribs === 'both-rings'
+
 /** A bearing as the distribution sees it: everything checked, worked out and in mm, N and radians. */
 export interface Inside extends Omit<Interior, 'bm'> {
   ball: boolean
@@ -76,10 +80,6 @@ export interface Inside extends Omit<Interior, 'bm'> {
   tiltRad: number
 }
 
-/** Types whose rings swivel against each other. */
-const swivels = (type: BearingType) =>
-  type === 'self-aligning-ball' || type === 'spherical-roller' || type === 'toroidal-roller'
-
 /**
  * Takes out what the type does not use, so that it is not checked.
  *
@@ -90,10 +90,11 @@ export function withoutUnused(given: unknown): unknown {
   const { bearingType } = given as { bearingType?: unknown }
   const { success, data: type } = BearingType.safeParse(bearingType)
   if (!success) return given
+  const { grooves, axialLoad } = factsOf(type)
   const unused = [
-    ...(isBall(type) ? ['elementLengthMm'] : ['conformityInner', 'conformityOuter']),
-    ...(type === 'self-aligning-ball' ? ['conformityOuter'] : []),
-    ...(type === 'cylindrical-roller' ? [] : ['ribs']),
+    ...(grooves ? ['elementLengthMm'] : ['conformityInner', 'conformityOuter']),
+    ...(grooves?.outer === 'sphere' ? ['conformityOuter'] : []),
+    ...(axialLoad === 'on-ribs' ? [] : ['ribs']),
   ]
   return Object.fromEntries(Object.entries(given).filter(([field]) => !unused.includes(field)))
 }
@@ -106,18 +107,18 @@ export function withoutUnused(given: unknown): unknown {
  */
 export function resolveInside(input: InsideInput): Inside {
   const { bearingType, arrangement = 'single', radialN, axialN = 0, ribs = 'none', operatingClearanceUm = 0 } = input
-  const ball = isBall(bearingType)
-  if (bearingType === 'thrust-ball')
+  const { grooves, inside: rules, pairs, swivels, name } = factsOf(bearingType)
+  const ball = grooves !== null
+  if (isThrust(bearingType))
     throw refuse(
       'bearingType',
       bearingType,
-      'a radial bearing: in a thrust ball bearing every ball carries Fa/(Z sin α)',
+      `a radial bearing: in a ${name} bearing every ${ball ? 'ball' : 'roller'} carries Fa/(Z sin α)`,
     )
-  const selfAligning = bearingType === 'self-aligning-ball'
-  const rows = input.rows ?? (selfAligning || bearingType === 'spherical-roller' ? 2 : 1)
-  const rowsAllowed = rowsOf[bearingType]
+  const rows = input.rows ?? rules.usualRows
+  const rowsAllowed = rules.rows
   if (!rowsAllowed.includes(rows)) throw refuse('rows', rows, `one of ${rowsAllowed.join(', ')} for ${bearingType}`)
-  const pairable = (bearingType === 'angular-contact-ball' || bearingType === 'tapered-roller') && rows === 1
+  const pairable = pairs && rows === 1
   if (arrangement !== 'single' && !pairable)
     throw refuse(
       'arrangement',
@@ -136,15 +137,14 @@ export function resolveInside(input: InsideInput): Inside {
   const { elements, elementDiameterMm: dw, elementLengthMm, pitchDiameterMm: dpw, alphaRad, gamma } = interior
   const signs = signsOf(bearingType, rows, arrangement)
   const opposed = signs.length > 1 && signs.some((sign) => sign !== signs[0])
-  const open = !opposed && (bearingType === 'angular-contact-ball' || bearingType === 'tapered-roller')
+  const open = !opposed && pairs
   const paired = arrangement !== 'single'
-  const usualSpacing = ball
-    ? (paired ? 1.6 : 1.3) * dw
-    : (bearingType === 'tapered-roller' ? 1.7 : 1.25) * elementLengthMm
-  const together = bearingType === 'four-point-ball' || swivels(bearingType)
+  const usualSpacing = (ball && paired ? pairSpacing : rules.spacing) * (ball ? dw : elementLengthMm)
+  const together = rules.signs !== null || swivels
   const spacing = together ? 0 : (input.rowSpacingMm ?? usualSpacing)
-  const conformityInner = input.conformityInner ?? (selfAligning ? 0.53 : 0.52)
-  const conformityOuter = selfAligning ? (1 / gamma + 1) / 2 : (input.conformityOuter ?? 0.53)
+  const conformityInner = input.conformityInner ?? grooves?.inner ?? 0.52
+  const sphere = grooves?.outer === 'sphere'
+  const conformityOuter = sphere ? (1 / gamma + 1) / 2 : (input.conformityOuter ?? outerConformity)
   const inside: Inside = {
     bearingType,
     ball,
@@ -167,35 +167,25 @@ export function resolveInside(input: InsideInput): Inside {
     axialN,
     ribs,
     clearanceMm: open ? 0 : operatingClearanceUm / 1000,
-    tiltRad: swivels(bearingType) ? 0 : ((input.tiltArcmin ?? 0) * Math.PI) / 10_800,
+    tiltRad: swivels ? 0 : ((input.tiltArcmin ?? 0) * Math.PI) / 10_800,
   }
   checkClearance(inside, operatingClearanceUm)
-  const mostTilt = swivels(bearingType) ? 180 : 60
+  const mostTilt = swivels ? 180 : 60
   if (Math.abs(input.tiltArcmin ?? 0) > mostTilt)
     throw refuse('tiltArcmin', input.tiltArcmin, `from −${mostTilt} to ${mostTilt}′ for ${bearingType}`)
   checkLoads(inside)
   return inside
 }
 
-const rowsOf: Record<BearingType, readonly number[]> = {
-  'deep-groove-ball': [1, 2],
-  'angular-contact-ball': [1, 2],
-  'four-point-ball': [1],
-  'self-aligning-ball': [2],
-  'insert-ball': [1],
-  'cylindrical-roller': [1, 2, 3, 4, 5, 6],
-  'needle-roller': [1, 2],
-  'tapered-roller': [1, 2],
-  'spherical-roller': [2],
-  'toroidal-roller': [1],
-  'thrust-ball': [],
-}
+/** Between two single rows of balls set side by side, ball diameters. */
+const pairSpacing = 1.6
+/** Outer groove radius over the ball diameter, as the distribution takes it. */
+const outerConformity = 0.53
 
 function signsOf(type: BearingType, rows: number, arrangement: Inside['arrangement']): number[] {
-  if (type === 'four-point-ball') return [1, -1]
-  if (type === 'self-aligning-ball' || type === 'spherical-roller') return [-1, 1]
-  const angled = type === 'angular-contact-ball' || type === 'tapered-roller'
-  if (arrangement === 'back-to-back' || (angled && rows === 2)) return [1, -1]
+  const { inside, pairs } = factsOf(type)
+  if (inside.signs) return [...inside.signs]
+  if (arrangement === 'back-to-back' || (pairs && rows === 2)) return [1, -1]
   if (arrangement === 'face-to-face') return [-1, 1]
   return Array.from({ length: arrangement === 'tandem' ? 2 : rows }, () => 1)
 }
@@ -236,13 +226,11 @@ function checkLoads(inside: Inside): void {
   ] as const)
     // prettier-ignore
     if (load > most) throw refuse(field, load, `at most 5 C0, ${most.toFixed(0)} N; check its unit`)
-  const radialOnly =
-    bearingType === 'needle-roller' ||
-    bearingType === 'toroidal-roller' ||
-    (bearingType === 'cylindrical-roller' && ribs === 'none')
+  const { axialLoad } = factsOf(bearingType)
+  const radialOnly = axialLoad === 'none' || (axialLoad === 'on-ribs' && ribs === 'none')
   if (radialOnly && axialN > 0)
     throw refuse('axialN', axialN, `0 N: a ${bearingType} without ribs carries no axial load`)
-  if (ribs === 'both-rings' && bearingType === 'cylindrical-roller' && axialN > 0.5 * radialN)
+  if (ribs === 'both-rings' && axialLoad === 'on-ribs' && axialN > 0.5 * radialN)
     throw refuse('axialN', axialN, `at most half the radial load, ${0.5 * radialN} N, on ribs`)
   const least = (inside.ball ? 0.9 : 1.05) * radialN * Math.tan(alphaRad)
   if (open && axialN < least)
@@ -266,8 +254,8 @@ const ratingInput = (inside: Inside, rows: number): RatingInput => ({
 
 /** Static rating of the whole bearing or pair, N; a four-point bearing counts both its contact lines. */
 export function staticRatingOf(inside: Inside): number {
-  const lines = inside.bearingType === 'four-point-ball'
-  return (lines ? 2 : 1) * staticRating(ratingInput(inside, lines ? 1 : inside.signs.length)).ratingN
+  const { lines } = factsOf(inside.bearingType).ratings
+  return lines * staticRating(ratingInput(inside, lines > 1 ? 1 : inside.signs.length)).ratingN
 }
 
 /** Static rating and f0 of one row. */
@@ -275,8 +263,8 @@ export const oneRowStatic = (inside: Inside) => staticRating(ratingInput(inside,
 
 /** Dynamic rating of the whole bearing or pair, N; a four-point bearing counts both its contact lines. */
 export function dynamicRatingOf(inside: Inside): number {
-  const lines = inside.bearingType === 'four-point-ball'
-  return (lines ? 2 ** 0.7 : 1) * dynamicRating(ratingInput(inside, lines ? 1 : inside.signs.length)).ratingN
+  const { lines } = factsOf(inside.bearingType).ratings
+  return lines ** 0.7 * dynamicRating(ratingInput(inside, lines > 1 ? 1 : inside.signs.length)).ratingN
 }
 
 /** Elements of half a row, each with how often it stands in the whole: the other half mirrors it. */

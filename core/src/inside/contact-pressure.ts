@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { checkedAngleDeg, RatingInput } from '../catalogue/interior.ts'
-import { BearingType, isBall } from '../model/bearing-type.ts'
+import { mostOnPitchCircle, checkedAngleDeg, RatingInput } from '../catalogue/interior.ts'
+import { factsOf, isThrust, BearingType } from '../bearing-types/index.ts'
 import { conformities, refuse } from './bearing-inside.ts'
 import {
   ballContacts,
@@ -53,14 +53,14 @@ export function contactPressure(input: ContactPressureInput): ContactPressure {
   const angleDeg = checkedAngleDeg(bearingType, input.contactAngleDeg)
   const alphaRad = (angleDeg * Math.PI) / 180
   const gamma = checkedGamma(input, angleDeg)
-  if (isBall(bearingType)) {
-    const thrust = bearingType === 'thrust-ball'
-    const selfAligning = bearingType === 'self-aligning-ball'
+  const { grooves, inside } = factsOf(bearingType)
+  if (grooves) {
+    const selfAligning = grooves.outer === 'sphere'
     const contacts = ballContacts({
       elementDiameterMm: dw,
       gamma,
-      conformityInner: input.conformityInner ?? (thrust ? 0.54 : selfAligning ? 0.53 : 0.52),
-      conformityOuter: input.conformityOuter ?? (thrust ? 0.54 : 0.53),
+      conformityInner: input.conformityInner ?? grooves.inner,
+      conformityOuter: input.conformityOuter ?? (isThrust(bearingType) ? grooves.inner : 0.53),
       selfAligning,
     })
     const inner = pointPressure(contacts.inner, loadN)
@@ -80,7 +80,7 @@ export function contactPressure(input: ContactPressureInput): ContactPressure {
     elementLengthMm,
     pitchDiameterMm: dpw,
     alphaRad,
-    barrel: bearingType === 'spherical-roller',
+    barrel: inside.barrel,
   })
   const { peakN, loaded } = profiledLoad(profile, elementLengthMm, loadN)
   const curvatures = rollerCurvatures(dw, gamma)
@@ -114,11 +114,13 @@ function profiledLoad(profile: Float64Array, lengthMm: number, loadN: number): {
 
 function checkedGamma(input: ContactPressureInput, angleDeg: number): number {
   const { bearingType, elementDiameterMm: dw, pitchDiameterMm: dpw } = input
-  const thrust = bearingType === 'thrust-ball'
+  const thrust = isThrust(bearingType)
   const gamma = angleDeg === 90 ? 0 : (dw * Math.cos((angleDeg * Math.PI) / 180)) / dpw
-  const most = isBall(bearingType) && !thrust ? 0.4 : 0.3
-  const fits = dw < dpw && gamma <= most && (thrust ? dw / dpw >= 0.01 && dw / dpw <= 0.35 : gamma >= 0.01)
-  if (!fits)
-    throw refuse('elementDiameterMm', dw, `${thrust ? '0.01 to 0.35 of' : `0.01 to ${most} of`} the pitch diameter`)
+  const most = thrust ? 0.3 : mostOnPitchCircle(bearingType)
+  const fits =
+    dw < dpw &&
+    gamma <= most &&
+    (thrust ? dw / dpw >= 0.01 && dw / dpw <= mostOnPitchCircle(bearingType) : gamma >= 0.01)
+  if (!fits) throw refuse('elementDiameterMm', dw, `0.01 to ${mostOnPitchCircle(bearingType)} of the pitch diameter`)
   return gamma
 }

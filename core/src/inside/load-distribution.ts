@@ -1,6 +1,7 @@
+import { factsOf } from '../bearing-types/index.ts'
 import { balance, balanceRadially, type Carried, type Elements, type Place } from './balance.ts'
 import { ballField, ballForces, ballLoads, ballMoment, ballStart, ballZoneDeg, type BallField } from './balls.ts'
-import { resolveInside, type Inside, type InsideInput } from './bearing-inside.ts'
+import { isRibbed, resolveInside, type Inside, type InsideInput } from './bearing-inside.ts'
 import { laminae, linePressure, pointPressure, rollerCurvatures } from './contacts.ts'
 import {
   rollerField,
@@ -74,7 +75,6 @@ export const wholeRow = <T>(half: readonly T[], elements: number): T[] =>
 const same = 1e-9
 /** Less than this share of the largest load is no load. */
 const unloaded = 1e-6
-const pressureLimits = { 'self-aligning-ball': 4600, ball: 4200, roller: 4000 }
 
 /**
  * How a load is shared among the rolling elements: who carries, how hard it presses, how far the load zone reaches.
@@ -101,7 +101,7 @@ export function loadDistribution(input: InsideInput): LoadDistribution {
 
 /** With ribs the axial load slides over them and does not reach the raceways; the checks still see it. */
 function ribless(input: InsideInput): InsideInput {
-  if (input.bearingType !== 'cylindrical-roller' || input.ribs !== 'both-rings') return input
+  if (!isRibbed({ bearingType: input.bearingType, ribs: input.ribs ?? 'none' })) return input
   resolveInside(input)
   return { ...input, axialN: 0 }
 }
@@ -140,16 +140,15 @@ function describeBalls(field: BallField, place: Place): Described {
     return { maxPressureMPa: pressureMPa, footprintAcrossMm: 2 * semiMajorMm, footprintAlongMm: 2 * semiMinorMm }
   }
   const [inner, outer] = [footprint('inner'), footprint('outer')]
-  const bearable =
-    inside.bearingType === 'self-aligning-ball' ? pressureLimits['self-aligning-ball'] : pressureLimits.ball
-  const fourPoint = inside.bearingType === 'four-point-ball'
+  const { inside: rules, ratings, swivels } = factsOf(inside.bearingType)
+  const fourPoint = ratings.lines === 2
   return {
     ...share,
     // A four-point ball touches on two lines; it is one ball.
     elementsLoaded: fourPoint
       ? (loads[0] ?? []).filter((load, j) => Math.max(load, loads[1]?.[j] ?? 0) > limit).length
       : share.elementsLoaded,
-    momentNmm: inside.bearingType === 'self-aligning-ball' ? 0 : ballMoment(field, half),
+    momentNmm: swivels ? 0 : ballMoment(field, half),
     elementLoadsN: loads,
     contactAnglesDeg: rows.map((one) => one.map(({ loadN, angleRad }) => (loadN > limit ? degrees(angleRad) : null))),
     loadZoneDeg: ballZoneDeg(field, row, place),
@@ -157,7 +156,7 @@ function describeBalls(field: BallField, place: Place): Described {
     contactAngleDeg: Math.abs(degrees(rows[row]?.[element]?.angleRad ?? 0)),
     inner,
     outer,
-    staticSafetyByPressure: (bearable / Math.max(inner.maxPressureMPa, outer.maxPressureMPa)) ** 3,
+    staticSafetyByPressure: (rules.dentsAtMPa / Math.max(inner.maxPressureMPa, outer.maxPressureMPa)) ** 3,
     laminaLoadsN: null,
     laminaPeakRatio: null,
     laminaPeakAt: null,
@@ -198,7 +197,8 @@ function describeRollers(field: RollerField, place: Place): Described {
     contactAngleDeg: inside.contactAngleDeg,
     inner,
     outer,
-    staticSafetyByPressure: (pressureLimits.roller / Math.max(inner.maxPressureMPa, outer.maxPressureMPa)) ** 2,
+    staticSafetyByPressure:
+      (factsOf(inside.bearingType).inside.dentsAtMPa / Math.max(inner.maxPressureMPa, outer.maxPressureMPa)) ** 2,
     laminaLoadsN: [...top],
     laminaPeakRatio: (peak * laminae) / largest,
     laminaPeakAt: Math.min(...peaks),

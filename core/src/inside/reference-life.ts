@@ -2,11 +2,12 @@ import { z } from 'zod'
 import { equivalentLoad } from '../carry/equivalent-load.ts'
 import { lifeHours } from '../carry/basic-life.ts'
 import { attempt } from '../errors/input-error.ts'
-import { lifeExponent } from '../model/bearing-type.ts'
+import { factsOf, lifeExponent } from '../bearing-types/index.ts'
 import { ballLoads } from './balls.ts'
 import {
   dynamicRatingOf,
   InsideInput,
+  isRibbed,
   oneRowStatic,
   resolveInside,
   staticRatingOf,
@@ -67,7 +68,7 @@ export function lifeAtClearance(
 ): LifeAtClearance {
   const exponent = lifeExponent(inside.bearingType)
   const dynamicRatingN = given ?? dynamicRatingOf(inside)
-  const ribbed = inside.bearingType === 'cylindrical-roller' && inside.ribs === 'both-rings'
+  const ribbed = isRibbed(inside)
   const raced: Inside = ribbed ? { ...inside, axialN: 0 } : inside
   const isoEquivalentN = isoLoad(inside)
   const isoMillionRevs = isoEquivalentN === null ? null : (dynamicRatingN / isoEquivalentN) ** exponent
@@ -119,8 +120,8 @@ export function referenceLife(input: ReferenceLifeInput): ReferenceLife {
 function isoLoad(inside: Inside): number | null {
   const { bearingType, rows, arrangement, radialN, axialN, ribs, contactAngleDeg, ball } = inside
   const one = oneRowStatic(inside)
-  const angular = bearingType === 'angular-contact-ball'
-  const doubled = rows === 2 && (angular || bearingType === 'tapered-roller')
+  const { pairs, takesF0 } = factsOf(bearingType)
+  const doubled = rows === 2 && pairs
   const work = () =>
     equivalentLoad({
       bearingType,
@@ -129,15 +130,15 @@ function isoLoad(inside: Inside): number | null {
       ribs,
       contactAngleDeg,
       arrangement: doubled ? 'back-to-back' : arrangement,
-      staticRatingN: angular ? one.ratingN : staticRatingOf(inside),
-      ...(bearingType === 'deep-groove-ball' || bearingType === 'insert-ball' || angular ? { f0: one.f0 } : {}),
+      staticRatingN: pairs && ball ? one.ratingN : staticRatingOf(inside),
+      ...(takesF0 ? { f0: one.f0 } : {}),
     }).equivalentN
   return ball ? attempt(work).value : work()
 }
 
 /** The same bearing without clearance and tilt, under P: where ISO 281 is at home. */
 function atHome(inside: Inside, equivalentN: number): Inside {
-  const ribbed = inside.bearingType === 'cylindrical-roller' && inside.ribs === 'both-rings'
+  const ribbed = isRibbed(inside)
   const radialN = ribbed ? inside.radialN : equivalentN
   return {
     ...inside,

@@ -1,3 +1,4 @@
+import { factsOf } from '../bearing-types/index.ts'
 import type { Carried, Elements, Place } from './balance.ts'
 import { halfRow, type Inside } from './bearing-inside.ts'
 import { zoneBetween } from './balls.ts'
@@ -17,7 +18,7 @@ export interface RollerField {
 
 export function rollerField(inside: Inside): RollerField {
   const { elementLengthMm } = inside
-  const profile = rollerProfile({ ...inside, barrel: inside.bearingType === 'spherical-roller' })
+  const profile = rollerProfile({ ...inside, barrel: factsOf(inside.bearingType).inside.barrel })
   return {
     inside,
     laminaStiffness: (lineStiffness * elementLengthMm ** (8 / 9)) / laminae,
@@ -121,7 +122,7 @@ export function rollerLoads(field: RollerField, place: Place): Float64Array[][] 
 export function rollerMoment(field: RollerField, loads: Float64Array[][]): number {
   const { inside, placesMm, cosines, weights } = field
   const { bearingType, signs, places, pitchDiameterMm, alphaRad } = inside
-  if (bearingType === 'spherical-roller' || bearingType === 'toroidal-roller') return 0
+  if (factsOf(bearingType).swivels) return 0
   let moment = 0
   loads.forEach((row, index) => {
     const lever =

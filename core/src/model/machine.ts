@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { BearingType } from './bearing-type.ts'
+import { BearingType } from '../bearing-types/index.ts'
 import { ShaftLine } from './shaft-line.ts'
 
 export const machineKinds = [

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { ClearanceClass, Closure } from './bearing-type.ts'
+import { ClearanceClass, Closure } from '../bearing-types/index.ts'
 import type { Quantity } from './units.ts'
 
 /** Description a field carries: its label, its quantity, its unit for messages. The form, the errors and the API read it here. */

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import heatingLimits from '../../data/heating-limits.json' with { type: 'json' }
-import { Closure } from '../model/bearing-type.ts'
+import { Closure } from '../bearing-types/index.ts'
 
 export const HeatInput = z.strictObject({
   boreMm: z.number().min(3).max(2000).meta({ unit: 'mm', description: 'Bore' }),

@@ -1,3 +1,4 @@
+import { factsOf } from '../bearing-types/index.ts'
 import { taperOf } from '../catalogue/decode-designation.ts'
 import { cannotHold, holdingOf, type CannotHold } from '../catalogue/holding.ts'
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
@@ -202,13 +203,13 @@ function pressForce({ seat }: Position, { row, interior }: ResolvedBearing, inte
 
 /** Self-aligning balls go up by the turn of their nut: their clearance is too small for feelers. */
 function onTaper({ row, decoded }: ResolvedBearing, taper: 12 | 30): Pick<MountOutcome, 'way' | 'nutTurn' | 'driveUp'> {
-  const nutTurn = row.type === 'self-aligning-ball' ? nutAngle(row.boreMm) : null
+  const { upTaper } = factsOf(row.type)
+  const nutTurn = upTaper === 'nut-turn' ? nutAngle(row.boreMm) : null
   if (nutTurn) return { way: 'nut-turned', nutTurn, driveUp: null }
-  const tabled = row.type === 'spherical-roller' || row.type === 'toroidal-roller'
   // A bore or class the table does not hold has no row; the figure then says so.
   const boreMm = DriveUpInput.shape.boreMm.safeParse(row.boreMm)
   const clearanceClass = DriveUpInput.shape.clearanceClass.safeParse(decoded.clearanceClass)
-  if (!tabled || !boreMm.success || !clearanceClass.success)
+  if (upTaper !== 'drive-up-table' || !boreMm.success || !clearanceClass.success)
     return { way: 'driven-up', nutTurn: null, driveUp: { value: null, refusal: null } }
   const { value, refusal } = attempt(() => driveUp({ boreMm: boreMm.data, taper, clearanceClass: clearanceClass.data }))
   return { way: 'driven-up', nutTurn: null, driveUp: { value, refusal } }

@@ -1,3 +1,4 @@
+import { isPressedOn } from '../bearing-types/index.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { Position } from '../model/position.ts'
 import { atFitting, now, unknown, type Check } from '../working/check.ts'
@@ -173,7 +174,7 @@ function gaugeChecks(choice: SeatChoice, position: Position, bearing: ResolvedBe
         ? words.formPoor(gauge, verdict === 'reject', remedy)
         : words.sizePoor(gauge, remedy)
   const checks = [now(`${seat}Gauge`, judged, saying, { ...rest, values: { ovalityUm, taperUm } })]
-  const pressed = bearing.row.type !== 'insert-ball' && bearing.row.type !== 'thrust-ball'
+  const pressed = isPressedOn(bearing.row.type)
   if (ringLoad !== 'stationary' && actual && actual.interferenceMeanUm <= 0 && pressed) {
     const looseUm = Math.abs(actual.interferenceMeanUm)
     checks.push(now(`${seat}Creep`, 'stop', words.looseOnSeat(seat, looseUm), { ...rest, values: { looseUm } }))

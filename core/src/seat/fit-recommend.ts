@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
-import { BearingType } from '../model/bearing-type.ts'
+import { factsOf, BearingType } from '../bearing-types/index.ts'
 import { interference, Seat } from './fit-result.ts'
 import { iso286Limits } from './iso286-limits.ts'
 import { housingZone } from './housing-zone.ts'
@@ -33,7 +33,7 @@ export const FitRecommendInput = z.strictObject({
     .min(0)
     .max(1)
     .optional()
-    .meta({ description: 'P/C; not needed for a stationary load or a thrust ball bearing' }),
+    .meta({ description: 'P/C; not needed for a stationary load or a thrust bearing' }),
   housing: HousingKind.default('solid'),
   mustSlide: z.boolean().default(false).meta({ description: 'The ring has to move along its seat' }),
   application: Application.default('general'),
@@ -107,8 +107,8 @@ export function fitRecommend(input: FitRecommendInput): FitRecommendation {
 
 /** P/C where the load decides the row; null where it makes no difference. */
 function requiredLoadRatio({ loadRatio, ringLoad, bearingType }: FitRecommendInput): number | null {
-  if (ringLoad === 'stationary' && bearingType !== 'insert-ball') return null
-  if (bearingType === 'thrust-ball') return null
+  const { seating } = factsOf(bearingType)
+  if (seating === 'centred' || (ringLoad === 'stationary' && seating !== 'sliding')) return null
   if (loadRatio !== undefined) return loadRatio
   if (ringLoad === 'stationary') return null
   throw new InputError({

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { attempt, InputError } from '../errors/input-error.ts'
-import { BearingType } from '../model/bearing-type.ts'
+import { BearingType } from '../bearing-types/index.ts'
 import { iso286Limits, parseZone, type Limits } from './iso286-limits.ts'
 import { BearingSystem, ringLimits, ToleranceClass } from '../catalogue/ring-limits.ts'
 import { smoothed } from './shrink-fit.ts'

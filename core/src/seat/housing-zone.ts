@@ -1,3 +1,4 @@
+import { factsOf } from '../bearing-types/index.ts'
 import { InputError } from '../errors/input-error.ts'
 import type { FitRecommendInput } from './fit-recommend.ts'
 import type { LoadClass } from './load-class.ts'
@@ -20,7 +21,7 @@ const quietMotorUpToMm = 160
  */
 export function housingZone(input: FitRecommendInput, load: LoadClass): { zone: string; reason: string } {
   const { bearingType, diameterMm, ringLoad, mustSlide, application, housing } = input
-  if (bearingType === 'thrust-ball')
+  if (factsOf(bearingType).seating === 'centred')
     return { zone: 'H8', reason: 'A housing washer under axial load only may lie loose; the shaft washer centres it.' }
   if (mustSlide && ringLoad === 'rotating') {
     throw new InputError({

@@ -1,15 +1,14 @@
 import shaftZones from '../../data/shaft-zones.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
-import { isBall, type BearingType } from '../model/bearing-type.ts'
+import { factsOf, type BearingType } from '../bearing-types/index.ts'
 import { stepRow } from '../tables/step-table.ts'
 import type { FitRecommendInput } from './fit-recommend.ts'
 import type { LoadClass } from './load-class.ts'
 import { capGrade, smallestShaftGrade } from './grade-cap.ts'
 
 /** Rows of the shaft table: balls, rollers, and the self-aligning rollers whose rings need more. */
-export type FitFamily = 'ball' | 'roller' | 'spherical'
-export const fitFamily = (type: BearingType): FitFamily =>
-  isBall(type) ? 'ball' : type === 'spherical-roller' || type === 'toroidal-roller' ? 'spherical' : 'roller'
+export type FitFamily = ReturnType<typeof factsOf>['fitFamily']
+export const fitFamily = (type: BearingType): FitFamily => factsOf(type).fitFamily
 
 /** Largest shaft, mm, of the motor and machine-tool rows. */
 const largestRowMm = 500
@@ -36,12 +35,13 @@ export function shaftZone(input: FitRecommendInput, load: LoadClass): { zone: st
       fix: 'Give the bore of the hollow shaft, or 0 for a solid one.',
     })
   }
-  if (bearingType === 'thrust-ball')
+  const { seating } = factsOf(bearingType)
+  if (seating === 'centred')
     return {
       zone: diameterMm > 500 ? 'js6' : 'j6',
       reason: 'A shaft washer under axial load only needs to be centred.',
     }
-  if (bearingType === 'insert-ball') {
+  if (seating === 'sliding') {
     const tight = ringLoad !== 'stationary' && load !== 'light'
     return {
       zone: tight ? 'h6' : 'h7',

@@ -1,3 +1,4 @@
+import { factsOf, isPressedOn } from '../bearing-types/index.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt, type InputError } from '../errors/input-error.ts'
 import type { Machine } from '../model/machine.ts'
@@ -169,9 +170,15 @@ function missingFor(
   const missing: Missing[] = []
   if (!bearing) missing.push({ field: 'bearing.designation', label: 'the bearing' })
   if (!ringLoad) missing.push({ field: 'seat.loadCase', label: 'how the load turns' })
-  if (bearing && ringLoad && ringLoad !== 'stationary' && loadRatio === null && bearing.row.type !== 'thrust-ball')
+  if (
+    bearing &&
+    ringLoad &&
+    ringLoad !== 'stationary' &&
+    loadRatio === null &&
+    factsOf(bearing.row.type).seating !== 'centred'
+  )
     missing.push({ field: 'load.radialN', label: 'the load, for P/C' })
-  if (system === 'inch-tapered' && bearing?.row.type === 'tapered-roller' && adjust === null)
+  if (system === 'inch-tapered' && bearing && factsOf(bearing.row.type).inchSystem && adjust === null)
     missing.push({ field: 'seat.adjust', label: 'which ring is moved to set the play' })
   return missing
 }
@@ -188,7 +195,7 @@ function settle(
   const { seat: given } = position
   const { row } = bearing
   // Only tapered roller bearings are made to the inch tolerances.
-  const inch = given.system === 'inch-tapered' && row.type === 'tapered-roller'
+  const inch = given.system === 'inch-tapered' && factsOf(row.type).inchSystem
   const system = inch ? 'inch-tapered' : 'metric'
   const toleranceClass = inch ? given.inchClass : classHeld(bearing, classOf(position, bearing).name)
   const recommendation = fitRecommend({
@@ -230,7 +237,7 @@ function settle(
 
 /** Thrust washers and insert bearings are tabled in the normal class only. */
 const classHeld = ({ row }: ResolvedBearing, name: Class['name']): Class['name'] =>
-  row.type === 'thrust-ball' || row.type === 'insert-ball' ? 'normal' : name
+  isPressedOn(row.type) ? name : 'normal'
 
 const nothingGauged: Gauged = { gauging: null, planesMm: [], refusal: null, actual: null }
 
@@ -274,7 +281,7 @@ function gaugeBare({ seat: given }: Position, { nominalMm, zone, formGrade }: Ba
 function remainingOn(position: Position, bearing: ResolvedBearing | null, shaft: SeatChoice): Remaining | null {
   const fit = fitOf(shaft)
   // An insert bearing slides on its shaft by design and a thrust washer is only centred: neither lives by the fit.
-  const pressed = bearing && bearing.row.type !== 'insert-ball' && bearing.row.type !== 'thrust-ball'
+  const pressed = bearing && isPressedOn(bearing.row.type)
   const loaded = position.load.radialN !== null || position.load.steps.length > 0
   return fit && pressed && loaded && shaft.ringLoad === 'rotating'
     ? { fit, work: workOf(position, bearing, fit) }

@@ -1,4 +1,4 @@
-import { clearanceClasses } from '../model/bearing-type.ts'
+import { clearanceClasses } from '../bearing-types/index.ts'
 import type { Position } from '../model/position.ts'
 import { inSentence } from '../model/sentence.ts'
 import type { Found, ShaftLine, ShaftSupport } from '../model/shaft-line.ts'

@@ -1,6 +1,5 @@
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import { typeAbilities } from '../catalogue/type-abilities.ts'
-import { bearingTypeNames } from '../model/bearing-type.ts'
+import { factsOf, bearingTypeNames } from '../bearing-types/index.ts'
 import { inSentence } from '../model/sentence.ts'
 import { mm } from '../words/quantities.ts'
 import type { ShaftLine } from '../model/shaft-line.ts'
@@ -125,7 +124,7 @@ function holdingChecks(
     const bearing = resolved(lookups[index])
     if (!bearing) return
     const name = `${support.position}, ${bearing.decoded.normal},`
-    const able = typeAbilities(bearing.row.type)
+    const able = factsOf(bearing.row.type).abilities
     const ribbed = bearing.decoded.features.some((one) => one.startsWith('axial-'))
     const carriesThrust = able.axialOneWay > 0 || ribbed
     if (holdsAgainst(support.holds, thrustN) && thrustN !== 0 && !carriesThrust) {
@@ -250,7 +249,7 @@ function bendingChecks(
     const bearing = resolved(lookups[index])
     const degrees = bending.supportDeg[index] ?? 0
     if (!bearing) return []
-    const forgiven = typeAbilities(bearing.row.type).misalignDeg
+    const forgiven = factsOf(bearing.row.type).abilities.misalignDeg
     if (degrees <= forgiven) return []
     return [
       {

@@ -1,4 +1,4 @@
-import type { Closure } from '../model/bearing-type.ts'
+import type { Closure } from '../bearing-types/index.ts'
 import type {
   axialWays,
   cageMaterials,

@@ -1,4 +1,4 @@
-import type { BearingType } from '../model/bearing-type.ts'
+import type { BearingType } from '../bearing-types/index.ts'
 import type { Check, Verdict } from './check.ts'
 import type { Figure, Missing } from './figure.ts'
 

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import ChoiceField from '../ChoiceField.vue'
-import { arrangementWords } from '@yardfrost/core'
+import { arrangementWords, factsOf } from '@yardfrost/core'
 import { choices } from '../options.ts'
 import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
@@ -12,7 +12,7 @@ const emit = defineEmits<{ working: [figure: string] }>()
 const bench = useBench()
 const figure = computed(() => bench.assessment.value.lenses.float.figures['endPlay'])
 const type = computed(() => bench.bearing.value?.row.type)
-const settable = computed(() => type.value === 'tapered-roller' || type.value === 'angular-contact-ball')
+const settable = computed(() => type.value !== undefined && factsOf(type.value).pairs)
 </script>
 
 <template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { finishWords, inchDutyWords } from '@yardfrost/core'
+import { factsOf, finishWords, inchDutyWords } from '@yardfrost/core'
 import { computed } from 'vue'
 import ChoiceField from '../ChoiceField.vue'
 import { choices, notStated } from '../options.ts'
@@ -10,7 +10,7 @@ import SeatBlock from './SeatBlock.vue'
 /** Fineness of the bearing, finish and hollow of the shaft, and inch seats of tapered roller bearings. */
 const emit = defineEmits<{ working: [figure: string] }>()
 const bench = useBench()
-const tapered = computed(() => bench.bearing.value?.row.type === 'tapered-roller')
+const tapered = computed(() => bench.bearing.value !== null && factsOf(bench.bearing.value.row.type).inchSystem)
 const inch = computed(() => tapered.value && bench.inputs.value.seat.system === 'inch-tapered')
 const systems = [
   { value: 'metric', label: 'metric' },

@@ -1,0 +1,87 @@
+import type { BearingTypeFacts } from './facts.ts'
+import { lineGive } from './give.ts'
+import { ribbedFactors } from './load-factors.ts'
+import { never, onlyOpen, rollerDentsMPa, usualLambda } from './usual.ts'
+
+function tellRibs(series: string): string {
+  if (series.startsWith('N') && !/^N[UJ]/.test(series)) return 'Ribs on the inner ring.'
+  const inner = series.startsWith('NUP') ? 'one and a loose one' : series.startsWith('NJ') ? 'one' : 'none'
+  return `Ribs on the outer ring, ${inner} on the inner.`
+}
+
+function ribFeatures(series: string): string[] {
+  if (series.startsWith('NUP')) return ['axial-both-directions']
+  return [series.startsWith('NJ') ? 'axial-one-direction' : 'no-axial-guidance']
+}
+
+/** Cylindrical roller bearings: ribs on one ring or both decide what axial load and which float it takes. */
+export const cylindricalRoller = {
+  name: 'cylindrical roller',
+  rolls: 'roller',
+  rings: 'flat',
+  carries: 'radial',
+  axialLoad: 'on-ribs',
+  pairs: false,
+  swivels: false,
+  insertUnit: false,
+  tell: tellRibs,
+
+  ratings: {
+    rows: [1, 2, 3, 4, 5, 6],
+    angleDeg: 0,
+    fromDeg: 0,
+    toDeg: 0,
+    bm: 1.1,
+    lifeFactorDivisor: 1,
+    lines: 1,
+    lambda: usualLambda,
+  },
+  grooves: null,
+  inside: {
+    rows: [1, 2, 3, 4, 5, 6],
+    usualRows: 1,
+    signs: null,
+    spacing: 1.25,
+    dentsAtMPa: rollerDentsMPa,
+    barrel: false,
+  },
+  rollersLie: 'along',
+  massShare: 0.7,
+  give: lineGive,
+
+  loadFactors: ribbedFactors,
+  takesF0: false,
+  minimumLoadShare: 0.02,
+  axialWatch: null,
+  abilities: {
+    radial: 3,
+    axialOneWay: 0,
+    axialBothWays: 0,
+    speed: 3,
+    misalignDeg: 0.06,
+    growthInside: 3,
+    space: 2,
+    stiffness: 3,
+  },
+  speedLimit: { grease: 450_000, 'oil-bath': 600_000 },
+
+  fitFamily: 'roller',
+  seating: 'fitted',
+  ringTables: 'radial',
+  inchSystem: false,
+  innerRingLeavable: true,
+
+  boxClearance: { cylindrical: 'cylindrical-roller', tapered: null, includesLowest: false, absentClass: null },
+  adjusted: false,
+  withoutBoxClearance: never,
+  floatsInside: 'without-ribs',
+  preload: null,
+  upTaper: null,
+  commonlyStable: false,
+
+  greasing: { formulaFactor: 5, speedFactor: 1.5, freeShare: 0.3 },
+
+  suffixes: ['tapered-bore', 'closure', 'reinforced', 'full-complement'],
+  features: ribFeatures,
+  closuresMade: onlyOpen,
+} satisfies BearingTypeFacts

@@ -1,0 +1,69 @@
+import type { BearingTypeFacts } from './facts.ts'
+import { lineGive } from './give.ts'
+import { radialOnlyFactors } from './load-factors.ts'
+import { always, never, noFeatures, rollerDentsMPa, usualLambda } from './usual.ts'
+
+/** Needle roller bearings with machined rings: long thin rollers, no axial load at all. */
+export const needleRoller = {
+  name: 'needle roller',
+  rolls: 'roller',
+  rings: 'flat',
+  carries: 'radial',
+  axialLoad: 'none',
+  pairs: false,
+  swivels: false,
+  insertUnit: false,
+  tell: () => 'Long thin rollers.',
+
+  ratings: {
+    rows: [1, 2],
+    angleDeg: 0,
+    fromDeg: 0,
+    toDeg: 0,
+    bm: 1.1,
+    lifeFactorDivisor: 1,
+    lines: 1,
+    lambda: usualLambda,
+  },
+  grooves: null,
+  inside: { rows: [1, 2], usualRows: 1, signs: null, spacing: 1.25, dentsAtMPa: rollerDentsMPa, barrel: false },
+  rollersLie: 'along',
+  massShare: 0.73,
+  give: lineGive,
+
+  loadFactors: radialOnlyFactors,
+  takesF0: false,
+  minimumLoadShare: 0.02,
+  axialWatch: null,
+  abilities: {
+    radial: 3,
+    axialOneWay: 0,
+    axialBothWays: 0,
+    speed: 2,
+    misalignDeg: 0.02,
+    growthInside: 3,
+    space: 3,
+    stiffness: 3,
+  },
+  speedLimit: { grease: 300_000, 'oil-bath': 400_000 },
+
+  fitFamily: 'roller',
+  seating: 'fitted',
+  ringTables: 'radial',
+  inchSystem: false,
+  innerRingLeavable: true,
+
+  boxClearance: { cylindrical: 'cylindrical-roller', tapered: null, includesLowest: false, absentClass: 'C5' },
+  adjusted: false,
+  withoutBoxClearance: never,
+  floatsInside: 'always',
+  preload: null,
+  upTaper: null,
+  commonlyStable: false,
+
+  greasing: { formulaFactor: 5, speedFactor: 3, freeShare: 0.2 },
+
+  suffixes: ['closure', 'full-complement'],
+  features: noFeatures,
+  closuresMade: (series) => (series === 'NA49' ? ['contact-seal'] : []),
+} satisfies BearingTypeFacts
