@@ -2,10 +2,10 @@ import {
   assess,
   emptyPosition,
   formatQuantity,
-  Position,
+  RollingPosition,
   readCatalogue,
   thinSpace,
-  type Assessment,
+  type RollingAssessment,
   type Lens,
   type UnitSystem,
 } from '@yardfrost/core'
@@ -33,9 +33,9 @@ const csv = createRequire(import.meta.url).resolve('@yardfrost/core/data/dimensi
 const catalogue = readCatalogue(readFileSync(csv, 'utf8'))
 
 /** What the technician enters in this journey, as core takes it: 900 lbf, 68 °F. */
-function expectedInputs(): Position {
+function expectedInputs(): RollingPosition {
   const empty = emptyPosition()
-  return Position.parse({
+  return RollingPosition.parse({
     ...empty,
     bearing: { ...empty.bearing, designation: '6214-C3', requiredClearance: 'C3' },
     load: { ...empty.load, radialN: 900 * 4.4482216152605, axialN: 500, speedRpm: 1480 },
@@ -47,7 +47,7 @@ function expectedInputs(): Position {
 }
 
 /** What a figure of core reads like on the page. */
-function figureText(assessment: Assessment, lens: Lens, name: string, system: UnitSystem = 'metric'): string {
+function figureText(assessment: RollingAssessment, lens: Lens, name: string, system: UnitSystem = 'metric'): string {
   const { value, quantity, precision } = assessment.lenses[lens].figures[name]!
   const text = (amount: number) => formatQuantity(amount, quantity, system, precision)
   assert.isNotNull(value, name)

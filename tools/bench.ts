@@ -11,7 +11,7 @@ import {
   solveBeam,
   sweep,
   usualSketch,
-  type Position,
+  type RollingPosition,
 } from '@yardfrost/core'
 import { loadReferences } from '@yardfrost/server/reference-files'
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs'
@@ -26,7 +26,7 @@ const references = loadReferences()
 const { catalogue, damage } = references
 const calculations = createCalculations(references)
 const empty = emptyPosition()
-const position = (designation: string): Position => ({
+const position = (designation: string): RollingPosition => ({
   ...empty,
   bearing: { ...empty.bearing, designation, requiredClearance: 'C3' },
   load: { ...empty.load, radialN: 5200, axialN: 400, speedRpm: 1480 },

@@ -2,7 +2,7 @@ import { hash } from '@node-rs/argon2'
 import {
   assess,
   emptyPosition,
-  Position,
+  RollingPosition,
   ShaftLine,
   sketchShaft,
   type Duty,
@@ -26,18 +26,18 @@ export const demoAccounts = [
 /** Position as the demo writes it: the fields that differ from an empty one. */
 interface DemoPosition {
   name: string
-  bearing: Partial<Position['bearing']>
-  identify?: Partial<Position['identify']>
-  load?: Partial<Position['load']>
-  seat?: Partial<Position['seat']>
-  mount?: Partial<Position['mount']>
-  float?: Partial<Position['float']>
-  grease?: Partial<Position['grease']>
-  diagnose?: Partial<Position['diagnose']>
+  bearing: Partial<RollingPosition['bearing']>
+  identify?: Partial<RollingPosition['identify']>
+  load?: Partial<RollingPosition['load']>
+  seat?: Partial<RollingPosition['seat']>
+  mount?: Partial<RollingPosition['mount']>
+  float?: Partial<RollingPosition['float']>
+  grease?: Partial<RollingPosition['grease']>
+  diagnose?: Partial<RollingPosition['diagnose']>
   /** How it stood before, oldest first; each differs from today in these groups. */
   past?: (Pick<DemoPosition, 'load' | 'seat' | 'float' | 'grease'> & {
     daysAgo: number
-    bearing?: Partial<Position['bearing']>
+    bearing?: Partial<RollingPosition['bearing']>
   })[]
   /** When it was saved as it is now. */
   savedDaysAgo?: number
@@ -347,7 +347,7 @@ export function demoPositions(): {
   duty: Duty
   shaft: ShaftLine | null
   name: string
-  inputs: Position
+  inputs: RollingPosition
 }[] {
   return areas.flatMap(({ machines }) =>
     machines.flatMap((machine) => {
@@ -436,7 +436,7 @@ async function addMachine(
       )
   }
   for (const [walkOrder, position] of machine.positions.entries()) {
-    const judge = (inputs: Position) =>
+    const judge = (inputs: RollingPosition) =>
       assess(inputs, { kind, duty, shaft, position: position.name }, at.references.catalogue, at.references.damage)
     const { past = [], savedDaysAgo = 30 + 7 * walkOrder + 3 * order, ...now } = position
     const [first, ...later] = [
@@ -466,9 +466,9 @@ const mergedInto = (now: DemoPosition, then: Partial<DemoPosition>): DemoPositio
   grease: { ...now.grease, ...then.grease },
 })
 
-function positionOf({ bearing, identify, load, seat, mount, float, grease, diagnose }: DemoPosition): Position {
+function positionOf({ bearing, identify, load, seat, mount, float, grease, diagnose }: DemoPosition): RollingPosition {
   const empty = emptyPosition()
-  return Position.parse({
+  return RollingPosition.parse({
     bearing: { ...empty.bearing, ...bearing },
     identify: { ...empty.identify, ...identify },
     load: { ...empty.load, ...load },

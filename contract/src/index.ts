@@ -7,6 +7,7 @@ export {
   PositionHistory,
   PositionRevision,
   PositionSummary,
+  type RollingDetail,
   SavePosition,
   SaveShaft,
   ShaftDetail,

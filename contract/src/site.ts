@@ -1,4 +1,4 @@
-import { Duty, Machine, MachineKind, Position, ShaftLine } from '@yardfrost/core'
+import { Duty, Machine, MachineKind, Position, ShaftLine, type RollingPosition } from '@yardfrost/core'
 import { z } from 'zod'
 
 const State = z.enum(['go', 'watch', 'stop', 'open'])
@@ -42,6 +42,8 @@ export const PositionDetail = z.object({
   savedBy: z.string().nullable(),
 })
 export type PositionDetail = z.infer<typeof PositionDetail>
+/** One whose bearing rolls. */
+export type RollingDetail = PositionDetail & { inputs: RollingPosition }
 
 /** A save names the version it started from; a later one on the server is a conflict, never overwritten. */
 export const SavePosition = z.strictObject({ version: z.int().min(1), inputs: Position })

@@ -3,9 +3,10 @@ import { assess } from './assess.ts'
 import type { Catalogue } from './catalogue/catalogue.ts'
 import type { DamageKnowledge } from './diagnose/knowledge.ts'
 import { Duty, MachineKind } from './model/machine.ts'
-import { emptyPosition, Position } from './model/position.ts'
+import { Position } from './kinds/position.ts'
+import { emptyPosition } from './kinds/rolling/position.ts'
 import { plainSentence } from './model/sentence.ts'
-import { lenses, type Lens, type LensState, type PositionState } from './working/assessment.ts'
+import { type LensState, type PositionState } from './working/assessment.ts'
 import type { Verdict, When } from './working/check.ts'
 import { figureText } from './working/figure-text.ts'
 
@@ -19,7 +20,7 @@ export const AssessPositionInput = z.strictObject({
 
 /** A finding as another program reads it: whole sentences, metric, without markup. */
 export interface PositionFinding {
-  lens: Lens
+  lens: string
   key: string
   verdict: Verdict
   when: When
@@ -31,7 +32,7 @@ export interface AssessedPosition {
   state: PositionState
   /** What matters now first, worst first; then what matters at the next fitting; then the questions. */
   findings: PositionFinding[]
-  lenses: Record<Lens, { headline: string; verdict: LensState }>
+  lenses: Record<string, { headline: string; verdict: LensState }>
 }
 
 /**
@@ -46,11 +47,11 @@ export function assessPosition(
   catalogue: Catalogue,
   damage: DamageKnowledge,
 ): AssessedPosition {
-  const { state, findings, questions, lenses: all } = assess(withUsual(inputs), machine, catalogue, damage)
-  const headlines = lenses.map((lens) => {
-    const { headline, figures, state: verdict } = all[lens]
-    return [lens, { headline: figureText(figures[headline]), verdict }]
-  })
+  const { state, findings, questions, lenses } = assess(withUsual(inputs), machine, catalogue, damage)
+  const headlines = Object.entries(lenses).map(([lens, { headline, figures, state: verdict }]) => [
+    lens,
+    { headline: figureText(figures[headline]), verdict },
+  ])
   return {
     state,
     findings: [...findings, ...questions].map(({ lens, key, verdict, when, reason, wayOut }) => ({
@@ -67,6 +68,7 @@ export function assessPosition(
 
 /** A position with the values that hold in most workshops where nothing was entered. */
 function withUsual(inputs: Position): Position {
+  if (inputs.kind !== 'rolling') return inputs
   const usual = emptyPosition()
   return {
     ...inputs,

@@ -1,102 +1,40 @@
 import type { Catalogue } from './catalogue/catalogue.ts'
-import { lookUpBearing } from './catalogue/resolve-bearing.ts'
-import { assessCarry } from './carry/assess.ts'
-import { loadRatioOf, staticSafetyOf, workOutCarry, type CarryOutcome } from './carry/work-out.ts'
-import { assessDiagnose } from './diagnose/assess.ts'
 import type { DamageKnowledge } from './diagnose/knowledge.ts'
-import { workOutDiagnose, type DiagnoseOutcome } from './diagnose/work-out.ts'
-import { assessFloat } from './float/assess.ts'
-import { workOutFloat, type FloatOutcome } from './float/work-out.ts'
-import { assessGrease } from './grease/assess.ts'
-import { workOutGrease, type GreaseOutcome } from './grease/work-out.ts'
-import { assessIdentify } from './identify/assess.ts'
-import { workOutIdentify, type IdentifyOutcome } from './identify/work-out.ts'
+import { assessPlain, type PlainAssessment } from './kinds/plain/assess.ts'
+import type { Position } from './kinds/position.ts'
+import { assessRolling, type RollingAssessment } from './kinds/rolling/assess.ts'
 import type { Machine } from './model/machine.ts'
-import type { Position } from './model/position.ts'
-import { assessMount } from './mount/assess.ts'
-import { workOutMount, type MountOutcome } from './mount/work-out.ts'
-import { assessSeat } from './seat/assess.ts'
-import { fitOf, workOutSeat, type SeatOutcome } from './seat/work-out.ts'
-import { withShaftLine } from './shaftline/apply-loads.ts'
-import { arrivalChecks, type ArrivalCheck } from './shaftline/arrival.ts'
-import { assessment, withChecks, type Assessment as LensesAssessed, type Lens } from './working/assessment.ts'
 
-/** What every lens worked out, typed: jobs and the page use this, figures are for showing. */
-export interface Outcomes {
-  identify: IdentifyOutcome
-  carry: CarryOutcome
-  seat: SeatOutcome
-  float: FloatOutcome
-  mount: MountOutcome
-  grease: GreaseOutcome
-  diagnose: DiagnoseOutcome
+/** Assessments by the kind of the position. */
+interface AssessmentByKind {
+  rolling: RollingAssessment
+  plain: PlainAssessment
 }
-export type Assessment = LensesAssessed<Outcomes>
+export type Assessment<K extends Position['kind'] = Position['kind']> = AssessmentByKind[K]
 
 /**
- * Every figure and check of a position, all lenses, in working order: each lens looks only back along it.
+ * Every figure and check of a position: all lenses of its kind, in working order.
  *
- * Pure: the same inputs give the same assessment. An input that is missing gives a figure that says so, never a guess; an input
- * a calculation refuses gives a check with the way out. It does not throw for any position its schema accepts.
+ * Pure: the same inputs give the same assessment. It does not throw for any position its schema accepts.
  *
  * @param damage - knowledge base for the marks; without it they are not ranked
  */
-export function assess(
-  given: Position,
+export function assess<P extends Position>(
+  position: P,
   machine: Machine,
   catalogue: Catalogue,
   damage: DamageKnowledge | null = null,
-): Assessment {
-  const position = withShaftLine(given, machine)
-  const outcomes = workOut(position, machine, catalogue, damage)
-  const arrived = foundOnArrival(position, machine)
-  const at = (lens: Lens) => arrived.filter((check) => check.lens === lens)
-  const lenses = {
-    identify: withChecks(assessIdentify(position, outcomes.identify), at('identify')),
-    carry: assessCarry(position, machine, outcomes.carry),
-    seat: assessSeat(position, outcomes.seat),
-    float: withChecks(assessFloat(position, outcomes.float), at('float')),
-    mount: assessMount(position, outcomes.mount),
-    grease: withChecks(assessGrease(position, outcomes.grease), at('grease')),
-    diagnose: assessDiagnose(outcomes.diagnose),
-  }
-  return assessment(lenses, outcomes.carry.bearing?.row.type ?? null, outcomes)
+): Assessment<P['kind']> {
+  return judge(position, machine, catalogue, damage) as Assessment<P['kind']>
 }
 
-/** Works a position through every lens without wording anything. */
-function workOut(position: Position, machine: Machine, catalogue: Catalogue, damage: DamageKnowledge | null): Outcomes {
-  const lookup = lookUpBearing(position.bearing.designation, catalogue)
-  const bearing = lookup.kind === 'found' ? lookup.bearing : null
-  const carry = workOutCarry(position, machine, lookup)
-  const loadRatio = loadRatioOf(carry)
-  const seat = workOutSeat(position, machine, bearing, loadRatio)
-  const [shaft, housing] = [fitOf(seat.shaft), fitOf(seat.housing)]
-  const float = workOutFloat(position, machine, lookup, { shaft, housing }, carry)
-  const facts = {
-    kappa: carry.film.value?.kappa ?? null,
-    loadRatio,
-    staticSafety: staticSafetyOf(carry),
-    speedRatio: carry.speed?.ratio ?? null,
-    axialOnNonAxialType: carry.refusal?.field === 'axialN',
-    operatingClearanceUm: float.steps?.operating?.probable ?? null,
-    shaftInterferenceUm: shaft?.interferenceMeanUm ?? null,
-    housingInterferenceUm: housing?.interferenceMeanUm ?? null,
+function judge(position: Position, machine: Machine, catalogue: Catalogue, damage: DamageKnowledge | null): Assessment {
+  switch (position.kind) {
+    case 'rolling':
+      return assessRolling(position, machine, catalogue, damage)
+    case 'plain':
+      return assessPlain()
+    default:
+      return position satisfies never
   }
-  return {
-    identify: workOutIdentify(position, lookup, catalogue),
-    carry,
-    seat,
-    float,
-    mount: workOutMount(position, lookup, shaft, housing),
-    grease: workOutGrease(position, machine, lookup, loadRatio),
-    diagnose: workOutDiagnose(position, lookup, facts, damage),
-  }
-}
-
-/** What was found of this position, and of its machine as a whole, when somebody came to it after others. */
-function foundOnArrival(inputs: Position, { shaft, position }: Machine): ArrivalCheck[] {
-  if (!shaft || position === undefined || Object.keys(shaft.arrival).length === 0) return []
-  return arrivalChecks(shaft, [{ name: position, inputs }]).filter(
-    (check) => check.position === null || check.position === position,
-  )
 }

@@ -1,4 +1,8 @@
-export { assess, type Assessment, type Outcomes } from './assess.ts'
+export { assess, type Assessment } from './assess.ts'
+export { holdsRolling, Position, RollingDocument, type PositionKind } from './kinds/position.ts'
+export type { RollingAssessment } from './kinds/rolling/assess.ts'
+export { lenses, type Lens } from './kinds/rolling/lenses.ts'
+export type { FieldMeta } from './model/field-meta.ts'
 export { createCalculations, runCalculation, type Calculation, type References } from './calculations.ts'
 export { lifeHours, basicRatingLife } from './carry/basic-life.ts'
 export { systemLife } from './carry/system-life.ts'
@@ -39,15 +43,15 @@ export {
   holdings,
   LoadCase,
   loadCases,
-  Position,
   ringShapes,
+  RollingPosition,
   rollingElements,
   runningKinds,
   thickenerNames,
   type DutyStep,
-  type FieldMeta,
   type Holding,
-} from './model/position.ts'
+  type RollingGroups,
+} from './kinds/rolling/position.ts'
 export { asLeft } from './job/as-left.ts'
 export { usualHolding } from './catalogue/holding.ts'
 export { composeJob, type JobPosition } from './job/compose-job.ts'
@@ -92,10 +96,8 @@ export {
 } from './model/units.ts'
 export {
   bySeverity,
-  lenses,
   worstOf,
   type Finding,
-  type Lens,
   type LensAssessment,
   type LensState,
   type PositionState,
@@ -151,6 +153,7 @@ export {
   partFields,
   partKinds,
   ShaftLine,
+  ShaftLineFields,
   ShaftPart,
   type Found,
   type LineStep,

@@ -7,7 +7,7 @@ import { lookUpBearing, type BearingLookup } from './catalogue/resolve-bearing.t
 import type { BearingType } from './bearing-types/index.ts'
 import type { Machine } from './model/machine.ts'
 import { lifeUnder } from './float/growth-outcome.ts'
-import { cleanlinessLevels, type Position } from './model/position.ts'
+import { cleanlinessLevels, type RollingPosition } from './kinds/rolling/position.ts'
 import { inSentence } from './model/sentence.ts'
 import type { ShaftLine, ShaftPart } from './model/shaft-line.ts'
 import { formatNumber } from './model/units.ts'
@@ -17,7 +17,7 @@ import { lineGrowth } from './shaftline/line-growth.ts'
 /** A position of the machine, by the name its support has on the shaft. */
 export interface ShaftPosition {
   name: string
-  inputs: Position
+  inputs: RollingPosition
 }
 
 /** What is judged: a shaft, the positions under it, and the machine they are on. */
@@ -97,7 +97,10 @@ export function lifeChecksOf({ lives }: ShaftLife, requiredH: number): Check[] {
 
 const typeOf = (lookup: BearingLookup): BearingType | null => (lookup.kind === 'found' ? lookup.bearing.row.type : null)
 
-const onShaft = (inputs: Position): Position => ({ ...inputs, load: { ...inputs.load, from: 'shaft-line' } })
+const onShaft = (inputs: RollingPosition): RollingPosition => ({
+  ...inputs,
+  load: { ...inputs.load, from: 'shaft-line' },
+})
 
 /** One thing done otherwise, and how long the whole shaft lasts then. */
 export interface Lever {
@@ -189,7 +192,7 @@ const coolerK = 10
 
 function positionChanges({ name, inputs }: ShaftPosition, whole: WholeShaft, catalogue: Catalogue): Change[] {
   if (!whole.line.supports.some(({ position }) => position === name)) return []
-  const to = (label: string, next: Position): Change => ({
+  const to = (label: string, next: RollingPosition): Change => ({
     label: `${name}: ${label}`,
     changed: {
       ...whole,
@@ -197,7 +200,10 @@ function positionChanges({ name, inputs }: ShaftPosition, whole: WholeShaft, cat
     },
   })
   const { grease } = inputs
-  const greased = (changes: Partial<Position['grease']>): Position => ({ ...inputs, grease: { ...grease, ...changes } })
+  const greased = (changes: Partial<RollingPosition['grease']>): RollingPosition => ({
+    ...inputs,
+    grease: { ...grease, ...changes },
+  })
   const cleaner = grease.cleanliness && cleanlinessLevels[cleanlinessLevels.indexOf(grease.cleanliness) - 1]
   const filmCounts = grease.cleanliness !== null && grease.nu40Cst !== null && grease.runningC !== null
   const heavier = heavierThan(inputs, catalogue)
@@ -228,7 +234,7 @@ function positionChanges({ name, inputs }: ShaftPosition, whole: WholeShaft, cat
 const clearlyHeavier = 1.15
 
 /** The next heavier size of the same type on the same shaft; null where the tables have none. */
-function heavierThan({ bearing }: Position, catalogue: Catalogue): CatalogueRow | null {
+function heavierThan({ bearing }: RollingPosition, catalogue: Catalogue): CatalogueRow | null {
   const lookup = lookUpBearing(bearing.designation, catalogue)
   if (lookup.kind !== 'found') return null
   const { row, interior } = lookup.bearing

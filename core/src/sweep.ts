@@ -6,7 +6,7 @@ import { decodeDesignation } from './catalogue/decode-designation.ts'
 import { estimateInterior } from './catalogue/estimate.ts'
 import type { BearingType } from './bearing-types/index.ts'
 import type { Machine } from './model/machine.ts'
-import type { Position } from './model/position.ts'
+import type { RollingPosition } from './kinds/rolling/position.ts'
 import { seatChecks } from './seat/checks.ts'
 import { workOutSeat } from './seat/work-out.ts'
 import { withShaftLine } from './shaftline/apply-loads.ts'
@@ -46,7 +46,7 @@ const batch = 64
  * Yields how many sizes are done after each batch; the caller stops it by not asking for more. Returns the results.
  */
 export function* sweep(
-  given: Position,
+  given: RollingPosition,
   machine: Machine,
   catalogue: Catalogue,
   limits: SweepLimits,
@@ -70,7 +70,12 @@ function keeps(row: CatalogueRow, { boreMm, largestOdMm, largestWidthMm, types }
   )
 }
 
-function workThrough(row: CatalogueRow, position: Position, machine: Machine, catalogue: Catalogue): SweepResult {
+function workThrough(
+  row: CatalogueRow,
+  position: RollingPosition,
+  machine: Machine,
+  catalogue: Catalogue,
+): SweepResult {
   const interior = interiorOf(row, catalogue)
   const bearing = { decoded: decodedOf(row, catalogue), row, interior }
   const other = withoutWhatIsThere(position)
@@ -96,7 +101,7 @@ function workThrough(row: CatalogueRow, position: Position, machine: Machine, ca
 }
 
 /** The duty alone: a maker's ratings and gauged seats belong to the bearing on the bench, not to what it is held against. */
-const withoutWhatIsThere = (position: Position): Position => ({
+const withoutWhatIsThere = (position: RollingPosition): RollingPosition => ({
   ...position,
   bearing: { ...position.bearing, makerDynamicN: null, makerStaticN: null },
   seat: {

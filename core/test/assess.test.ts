@@ -1,21 +1,30 @@
 import { assert } from 'chai'
 import fc from 'fast-check'
-import { assess, emptyPosition, lenses, numberOf, Position, type Assessment, type Machine } from '../src/index.ts'
+import {
+  assess,
+  emptyPosition,
+  lenses,
+  numberOf,
+  RollingPosition,
+  type RollingAssessment,
+  type RollingGroups,
+  type Machine,
+} from '../src/index.ts'
 import { catalogue, references } from './references.ts'
 
 const pump: Machine = { kind: 'pump', duty: 'round-the-clock' }
 
 /** A filled-in position with some groups changed. */
-function position(changes: { [G in keyof Position]?: Partial<Position[G]> } = {}): Position {
+function position(changes: { [G in keyof RollingGroups]?: Partial<RollingGroups[G]> } = {}): RollingPosition {
   const base = {
     bearing: { designation: '6314-C3', requiredClearance: 'C3' },
     load: { radialN: 9000, axialN: 0, speedRpm: 1480 },
     seat: { loadCase: 'inner-turns', slides: 'outer' },
   } as const
-  const empty = emptyPosition()
-  return Position.parse(
+  const { schema: _schema, kind: _kind, ...empty } = emptyPosition()
+  return RollingPosition.parse(
     Object.fromEntries(
-      (Object.keys(empty) as (keyof Position)[]).map((group) => [
+      (Object.keys(empty) as (keyof RollingGroups)[]).map((group) => [
         group,
         { ...empty[group], ...(base as Record<string, object>)[group], ...changes[group] },
       ]),
@@ -26,7 +35,7 @@ function position(changes: { [G in keyof Position]?: Partial<Position[G]> } = {}
 const run = (changes: Parameters<typeof position>[0] = {}, machine = pump) =>
   assess(position(changes), machine, catalogue, references.damage)
 /** Verdict of a check; `key@lens` where two lenses have one of that name. */
-const verdictOf = (assessment: Assessment, name: string) => {
+const verdictOf = (assessment: RollingAssessment, name: string) => {
   const [key, only] = name.split('@')
   return lenses
     .filter((lens) => !only || lens === only)
@@ -259,10 +268,10 @@ describe('assess', () => {
         const { arrangement, axialWay, partnerRadialN, tiltDeg, shockFactor, steps, system, adjust, ...ends } = more
         const assessment = run({
           bearing: { designation: designation + suffix, requiredClosure: closure, hottestRingC } as Partial<
-            Position['bearing']
+            RollingPosition['bearing']
           >,
           identify: { boreMm: measured, odMm: measured, widthMm: measured, leftClosure: closure } as Partial<
-            Position['identify']
+            RollingPosition['identify']
           >,
           load: {
             radialN,
@@ -275,7 +284,7 @@ describe('assess', () => {
             rotorKg: 100,
             shockFactor,
             steps,
-          } as Partial<Position['load']>,
+          } as Partial<RollingPosition['load']>,
           seat: {
             loadCase,
             housing,
@@ -285,7 +294,7 @@ describe('assess', () => {
             adjust,
             shaftReadingsMm: readings,
             housingReadingsMm: readings,
-          } as Partial<Position['seat']>,
+          } as Partial<RollingPosition['seat']>,
           mount: { roomC },
           float: {
             innerC: hotC,
@@ -295,9 +304,9 @@ describe('assess', () => {
             assemblyC: 20,
             hottestC: hotC,
             ...ends,
-          } as Partial<Position['float']>,
+          } as Partial<RollingPosition['float']>,
           grease: { nu40Cst, runningC: hotC, cleanliness: 'slight', thickener, thickenerBefore: 'clay' } as Partial<
-            Position['grease']
+            RollingPosition['grease']
           >,
           diagnose: { seen },
         })

@@ -1,16 +1,16 @@
-import { emptyPosition, lookUpBearing, Position } from '../src/index.ts'
+import { emptyPosition, lookUpBearing, RollingPosition, type RollingGroups } from '../src/index.ts'
 import type { ResolvedBearing } from '../src/catalogue/resolve-bearing.ts'
 import { catalogue } from './references.ts'
 
 /** Changes to some groups of a position. */
-export type Changes = { [G in keyof Position]?: Partial<Position[G]> | undefined }
+export type Changes = { [G in keyof RollingGroups]?: Partial<RollingGroups[G]> | undefined }
 
 /** An empty position with some groups changed. */
-export function positionWith(changes: Changes): Position {
-  const empty = emptyPosition()
-  return Position.parse(
+export function positionWith(changes: Changes): RollingPosition {
+  const { schema: _schema, kind: _kind, ...empty } = emptyPosition()
+  return RollingPosition.parse(
     Object.fromEntries(
-      (Object.keys(empty) as (keyof Position)[]).map((group) => [group, { ...empty[group], ...changes[group] }]),
+      (Object.keys(empty) as (keyof RollingGroups)[]).map((group) => [group, { ...empty[group], ...changes[group] }]),
     ),
   )
 }

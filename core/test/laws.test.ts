@@ -10,7 +10,7 @@ import { reactions } from '../src/shaftline/reactions.ts'
 import { seededRandom, simulateFits } from '../src/seat/simulate-fit.ts'
 import { interference } from '../src/seat/fit-result.ts'
 import { sweep } from '../src/sweep.ts'
-import { emptyPosition, Position } from '../src/model/position.ts'
+import { emptyPosition, RollingPosition } from '../src/kinds/rolling/position.ts'
 import { references } from './references.ts'
 
 const { catalogue } = references
@@ -187,7 +187,7 @@ describe('laws', () => {
   })
 
   describe('a sweep of the catalogue', () => {
-    const position = Position.parse({
+    const position = RollingPosition.parse({
       ...emptyPosition(),
       load: { radialN: 6000, axialN: 500, speedRpm: 1480 },
       seat: { loadCase: 'inner-turns' },

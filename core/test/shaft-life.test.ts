@@ -5,7 +5,7 @@ import {
   shaftLife,
   sketchShaft,
   usualSketch,
-  type Position,
+  type RollingPosition,
   type ShaftLine,
 } from '../src/index.ts'
 import { positionWith } from './bench-position.ts'
@@ -13,7 +13,7 @@ import { catalogue } from './references.ts'
 
 const machine = { kind: 'fan', duty: 'round-the-clock' } as const
 const grease = { nu40Cst: 100, runningC: 70, cleanliness: 'slight' } as const
-const inputs = (designation: string): Position => positionWith({ bearing: { designation }, grease })
+const inputs = (designation: string): RollingPosition => positionWith({ bearing: { designation }, grease })
 const whole = (changes: Partial<ShaftLine> = {}) => ({
   line: { ...sketchShaft('fan', usualSketch.fan, ['Coupling end', 'Fan end']), ...changes },
   positions: [

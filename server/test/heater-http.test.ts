@@ -1,5 +1,5 @@
 import { HeaterRun, HeaterSample, type JobDetail } from '@yardfrost/contract'
-import type { JobEntry, Position } from '@yardfrost/core'
+import type { JobEntry, RollingPosition } from '@yardfrost/core'
 import { assert } from 'chai'
 import { randomUUID } from 'node:crypto'
 import type request from 'supertest'
@@ -36,7 +36,7 @@ describe('the heater over HTTP', () => {
   const makeJob = async (): Promise<JobDetail> =>
     (await technician.post('/api/jobs').send({ machineId: test.site.machineId, positionIds: [test.site.positionId] }).expect(201)).body // prettier-ignore
   const entry = (step: string, kind: JobEntry['kind'], rest: object = {}) => ({ id: randomUUID(), step, at: new Date().toISOString(), kind, ...rest }) // prettier-ignore
-  const change = async (inputs: (before: Position) => Position) => {
+  const change = async (inputs: (before: RollingPosition) => RollingPosition) => {
     const { body } = await technician.get(`/api/positions/${test.site.positionId}`).expect(200)
     await technician
       .put(`/api/positions/${test.site.positionId}`)

@@ -1,4 +1,4 @@
-import type { PositionDetail } from '@yardfrost/contract'
+import type { PositionDetail, RollingDetail } from '@yardfrost/contract'
 import { assess, numberOf, sketchShaft, usualSketch } from '@yardfrost/core'
 import { assert } from 'chai'
 import { readdirSync } from 'node:fs'
@@ -151,7 +151,7 @@ describe('HTTP', () => {
       const inputs = seededInputs()
       return { ...inputs, load: { ...inputs.load, radialN } }
     }
-    const current = async (agent: request.Agent): Promise<PositionDetail> =>
+    const current = async (agent: request.Agent): Promise<RollingDetail> =>
       (await agent.get(address()).expect(200)).body
 
     it('stores inputs and assessment, counts the version, keeps the history and the trail', async () => {
@@ -370,10 +370,10 @@ describe('HTTP', () => {
 
     it('is saved, and the bench takes its loads from it', async () => {
       const agent = await signedIn('technician@north')
-      const before = (await agent.get(address())).body as PositionDetail
+      const before = (await agent.get(address())).body as RollingDetail
       const { body } = await agent.put(shaftAddress()).send({ version: 0, shaft: shaftOf(), feed: true }).expect(200)
       assert.equal(body.version, 1)
-      const after = (await agent.get(address())).body as PositionDetail
+      const after = (await agent.get(address())).body as RollingDetail
       assert.equal(after.version, before.version + 1)
       assert.equal(after.inputs.load.from, 'shaft-line')
       assert.equal(after.machine.shaft?.supports[0]?.position, 'Drive end')

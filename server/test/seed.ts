@@ -1,6 +1,6 @@
 import { hash } from '@node-rs/argon2'
 import type { Role } from '@yardfrost/contract'
-import { assess, emptyPosition, Position, type Catalogue } from '@yardfrost/core'
+import { assess, emptyPosition, RollingPosition, type Catalogue } from '@yardfrost/core'
 import type pg from 'pg'
 import { addAccount } from '../src/store/accounts.ts'
 import { loadReferences } from '../src/reference-files.ts'
@@ -67,9 +67,9 @@ export async function seedLine(
 }
 
 /** Inputs the seeded position starts with. */
-export function seededInputs(): Position {
+export function seededInputs(): RollingPosition {
   const empty = emptyPosition()
-  return Position.parse({
+  return RollingPosition.parse({
     ...empty,
     bearing: { ...empty.bearing, designation: '6214-C3', requiredClearance: 'C3' },
     load: { ...empty.load, radialN: 4000, speedRpm: 1480 },

@@ -1,11 +1,11 @@
-import { assess, assessLine, type Assessment } from '@yardfrost/core'
+import { assess, assessLine, type RollingAssessment } from '@yardfrost/core'
 import { loadReferences } from '@yardfrost/server'
 import { assert } from 'chai'
 import { demoPositions } from '../demo-site.ts'
 
 const { catalogue, damage } = loadReferences()
 const assessed = new Map(
-  demoPositions().map(({ tag, kind, duty, shaft, name, inputs }): [string, Assessment] => [
+  demoPositions().map(({ tag, kind, duty, shaft, name, inputs }): [string, RollingAssessment] => [
     `${tag} ${name}`,
     assess(inputs, { kind, duty, shaft, position: name }, catalogue, damage),
   ]),

@@ -1,7 +1,7 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { grooveGive } from './give.ts'
 import { angularFactors } from './load-factors.ts'
-import { ballDentsMPa, never, noFeatures, usualGrooves, usualLambda } from './usual.ts'
+import { ballDentsMPa, noFeatures, usualGrooves, usualLambda } from './usual.ts'
 
 /** Two rows in one pair of rings. */
 const isDoubleRow = (series: string): boolean => series === '32' || series === '33'

@@ -1,7 +1,7 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { lineGive } from './give.ts'
 import { radialOnlyFactors } from './load-factors.ts'
-import { always, never, noFeatures, rollerDentsMPa, usualLambda } from './usual.ts'
+import { never, noFeatures, rollerDentsMPa, usualLambda } from './usual.ts'
 
 /** Needle roller bearings with machined rings: long thin rollers, no axial load at all. */
 export const needleRoller = {

@@ -1,7 +1,7 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { lineGive } from './give.ts'
 import { taperedFactors } from './load-factors.ts'
-import { always, never, noFeatures, onlyOpen, rollerDentsMPa, usualLambda } from './usual.ts'
+import { always, noFeatures, onlyOpen, rollerDentsMPa, usualLambda } from './usual.ts'
 
 /** Tapered roller bearings: cone and cup, set against a second one when they are mounted. */
 export const taperedRoller = {

@@ -1,6 +1,6 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { thrustBallFactors } from './load-factors.ts'
-import { always, ballDentsMPa, never, noFeatures, onlyOpen, usualLambda } from './usual.ts'
+import { always, ballDentsMPa, noFeatures, onlyOpen, usualLambda } from './usual.ts'
 
 /** Thrust ball bearings: two washers with balls between, axial load only. */
 export const thrustBall = {

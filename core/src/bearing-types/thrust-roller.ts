@@ -1,6 +1,6 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { axialOnlyFactors } from './load-factors.ts'
-import { always, never, noFeatures, onlyOpen, rollerDentsMPa, usualLambda } from './usual.ts'
+import { always, noFeatures, onlyOpen, rollerDentsMPa, usualLambda } from './usual.ts'
 
 /**
  * Cylindrical thrust roller bearings: two flat washers with rollers that lie across the shaft. No radial load at all, and the rollers'

@@ -1,7 +1,7 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { barrelGive } from './give.ts'
 import { radialOnlyFactors } from './load-factors.ts'
-import { always, never, noFeatures, onlyOpen, rollerDentsMPa, usualLambda } from './usual.ts'
+import { never, noFeatures, onlyOpen, rollerDentsMPa, usualLambda } from './usual.ts'
 
 /** Toroidal roller bearings: one row of long barrels that swivel and slide along. */
 export const toroidalRoller = {

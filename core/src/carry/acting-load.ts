@@ -2,7 +2,7 @@ import { isPaired } from '../bearing-types/index.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { InputError } from '../errors/input-error.ts'
 import { standardGravity } from '../model/gravity.ts'
-import type { DutyStep, Position } from '../model/position.ts'
+import type { DutyStep, RollingPosition } from '../kinds/rolling/position.ts'
 import { inducedLoad, ownAxialLoad, type InducedLoadInput } from './induced-load.ts'
 
 /** Load that reaches one bearing in one step of its duty. */
@@ -35,7 +35,7 @@ export interface ActingLoad {
  * @returns one entry a step, one alone for a steady load; radial and axial load must have been given
  * @throws InputError on `arrangement` for a type that is not set in pairs, on `partnerRadialN` when it is missing
  */
-export function actingLoads({ load, float }: Position, bearing: ResolvedBearing, preloadN = 0): ActingLoad[] {
+export function actingLoads({ load, float }: RollingPosition, bearing: ResolvedBearing, preloadN = 0): ActingLoad[] {
   const { shockFactor, tiltDeg, rotorKg, arrangement } = load
   const shock = shockFactor ?? 1
   const tiltN =
@@ -60,7 +60,7 @@ export function actingLoads({ load, float }: Position, bearing: ResolvedBearing,
   })
 }
 
-function partnerOf({ partnerRadialN }: Position['load']): number {
+function partnerOf({ partnerRadialN }: RollingPosition['load']): number {
   if (partnerRadialN !== null) return partnerRadialN
   throw new InputError({
     code: 'MISSING',

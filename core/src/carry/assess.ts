@@ -1,12 +1,16 @@
 import type { Machine } from '../model/machine.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { assessLens, type LensAssessment } from '../working/assessment.ts'
 import { carryChecks } from './checks.ts'
 import { carryFigures } from './figures.ts'
 import type { CarryOutcome } from './work-out.ts'
 
 /** How long the bearing lasts under this load, and whether it can take the load at all. */
-export const assessCarry = (position: Position, machine: Machine, outcome: CarryOutcome): LensAssessment =>
+export const assessCarry = (
+  position: RollingPosition,
+  machine: Machine,
+  outcome: CarryOutcome,
+): LensAssessment<'carry'> =>
   assessLens({
     lens: 'carry',
     headline: 'life',

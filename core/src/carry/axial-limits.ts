@@ -2,7 +2,7 @@ import { factsOf } from '../bearing-types/index.ts'
 import { hasRibs } from '../catalogue/decode-designation.ts'
 import { holdingOf } from '../catalogue/holding.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 
 /** Something that gives way under axial load before the raceways do. */
 export interface AxialLimit {
@@ -34,7 +34,7 @@ const isLight = (series: string): boolean => /^[NUJPF]+(10|2|22)$/.test(series)
  * @see general practice for mounting sleeves, locking devices and ribs
  */
 export function axialLimits(
-  position: Position,
+  position: RollingPosition,
   bearing: ResolvedBearing,
   staticN: number,
   radialN: number,

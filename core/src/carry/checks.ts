@@ -1,7 +1,7 @@
 import { factsOf } from '../bearing-types/index.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { InputError } from '../errors/input-error.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { now, unknown, type Check } from '../working/check.ts'
 import { refusalOf } from '../working/figure.ts'
 import { wantedStaticSafety } from './static-safety.ts'
@@ -9,7 +9,7 @@ import * as words from './words.ts'
 import { staticSafetyOf, type Carrying, type CarryOutcome, type Ratings } from './work-out.ts'
 
 /** The verdicts of Carry. */
-export function carryChecks(position: Position, outcome: CarryOutcome): Check[] {
+export function carryChecks(position: RollingPosition, outcome: CarryOutcome): Check[] {
   const { bearing, ratings, carrying, refusal, modified } = outcome
   if (!bearing || !ratings) return []
   if (refusal) return [refusedCheck(refusal)]
@@ -66,7 +66,7 @@ function filmChecks(refusal: InputError | null): Check[] {
   return [now('film', 'stop', words.refused(message, fix), { field: 'grease.nu40Cst' })]
 }
 
-function misalignmentChecks({ load: { misalignDeg } }: Position, { row }: ResolvedBearing): Check[] {
+function misalignmentChecks({ load: { misalignDeg } }: RollingPosition, { row }: ResolvedBearing): Check[] {
   const permissibleDeg = factsOf(row.type).abilities.misalignDeg
   if (misalignDeg === null || misalignDeg <= permissibleDeg) return []
   return [
@@ -86,7 +86,7 @@ function takesOneWay({ row, interior, decoded }: ResolvedBearing): boolean {
 }
 
 /** Whether the axial load has something that bears it whichever way it comes. */
-function wayChecks({ load }: Position, bearing: ResolvedBearing, { acting }: Carrying): Check[] {
+function wayChecks({ load }: RollingPosition, bearing: ResolvedBearing, { acting }: Carrying): Check[] {
   const { row, decoded } = bearing
   if (!takesOneWay(bearing) || load.arrangement !== 'single') return []
   const paired = decoded.features.some((one) => one === 'pair-back-to-back' || one === 'pair-face-to-face')
@@ -104,7 +104,7 @@ function wayChecks({ load }: Position, bearing: ResolvedBearing, { acting }: Car
 const tooUnsafe = 0.8
 
 function loadChecks(
-  { load: given }: Position,
+  { load: given }: RollingPosition,
   { row }: ResolvedBearing,
   ratings: Ratings,
   load: Carrying,

@@ -1,7 +1,7 @@
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { factsOf, isBall, isThrust, isPaired, lifeExponent, bearingTypeNames } from '../bearing-types/index.ts'
 import type { Machine } from '../model/machine.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { formatNumber } from '../model/units.ts'
 import { givenOf, number, refusalOf, text, type Figure, type Given } from '../working/figure.ts'
 import { axialCapacity } from './axial-capacity.ts'
@@ -18,7 +18,11 @@ import { axialLimitLabel } from './words.ts'
 import { staticSafetyOf, type Carrying, type CarryOutcome, type Ratings } from './work-out.ts'
 
 /** The figures of Carry, with their working. */
-export function carryFigures(position: Position, machine: Machine, outcome: CarryOutcome): Record<string, Figure> {
+export function carryFigures(
+  position: RollingPosition,
+  machine: Machine,
+  outcome: CarryOutcome,
+): Record<string, Figure> {
   const { bearing, ratings, carrying, life, speed } = outcome
   const figures: Record<string, Figure> = {
     life: lifeFigure(position, outcome),
@@ -48,7 +52,7 @@ export function carryFigures(position: Position, machine: Machine, outcome: Carr
 /** Life from estimated ratings is not stated beyond two figures. */
 const lifePrecision = (estimated: boolean) => ({ figures: estimated ? 2 : 3 })
 
-function lifeFigure(position: Position, outcome: CarryOutcome): Figure {
+function lifeFigure(position: RollingPosition, outcome: CarryOutcome): Figure {
   const { bearing, ratings, carrying, life, missing, refusal } = outcome
   const speed = runningSpeed(position)
   const exponent = bearing ? (isBall(bearing.row.type) ? '3' : '10/3') : 'p'
@@ -94,7 +98,7 @@ function lifeFigure(position: Position, outcome: CarryOutcome): Figure {
 }
 
 function equivalentFigure(
-  { load: typed }: Position,
+  { load: typed }: RollingPosition,
   { bearing, carrying, missing, refusal, preload }: CarryOutcome,
 ): Figure {
   const steps = typed.steps.length > 0
@@ -141,7 +145,7 @@ function typedGivens({
   rotorKg,
   partnerRadialN,
   arrangement,
-}: Position['load']): Given[] {
+}: RollingPosition['load']): Given[] {
   const givens: Given[] = []
   if (steps.length === 0) {
     if (radialN !== null) givens.push(forceGiven('F_r', 'radial load', radialN, 'typed'))
@@ -299,7 +303,7 @@ function ratioFigure(load: Carrying, ratings: Ratings): Figure {
 }
 
 function axialFigure(
-  { load: given }: Position,
+  { load: given }: RollingPosition,
   bearing: ResolvedBearing,
   { acting }: Carrying,
   ratings: Ratings,
@@ -327,7 +331,7 @@ function axialFigure(
 }
 
 function safetyFigure(
-  { load: given }: Position,
+  { load: given }: RollingPosition,
   { row }: ResolvedBearing,
   load: Carrying,
   ratings: Ratings,
@@ -375,7 +379,7 @@ function doubledFigure({ row }: ResolvedBearing, hoursH: number): Figure {
   }
 }
 
-function wantedFigure({ load }: Position, machine: Machine, hours: number): Figure {
+function wantedFigure({ load }: RollingPosition, machine: Machine, hours: number): Figure {
   const recommended = wantedLife(machine.duty)
   return {
     label: 'Required life',
@@ -397,7 +401,7 @@ function wantedFigure({ load }: Position, machine: Machine, hours: number): Figu
 }
 
 /** Rated life with film, dirt and reliability taken in; null until lubricant, temperature and cleanliness are known. */
-function modifiedFigure({ grease, load }: Position, { ratings, modified }: CarryOutcome): Figure | null {
+function modifiedFigure({ grease, load }: RollingPosition, { ratings, modified }: CarryOutcome): Figure | null {
   const { value, refusal } = modified
   if (!value && !refusal) return null
   const ratio = givenOf('ratio', { figures: 2 })
@@ -432,7 +436,7 @@ function modifiedFigure({ grease, load }: Position, { ratings, modified }: Carry
   }
 }
 
-function speedFigure({ grease }: Position, { ndm, limit, ratio }: NonNullable<CarryOutcome['speed']>): Figure {
+function speedFigure({ grease }: RollingPosition, { ndm, limit, ratio }: NonNullable<CarryOutcome['speed']>): Figure {
   const product = givenOf('ratio', { figures: 3 })
   return {
     label: 'Speed factor over its limit',

@@ -1,6 +1,6 @@
 import { factsOf } from '../bearing-types/index.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { ringSteel } from '../model/materials.ts'
 
 /** How the end play of an opposed pair changes from cold to running, mm. */
@@ -26,7 +26,7 @@ export interface PairPlay {
  * @returns null unless the bearing is one of a pair and span, play and both temperatures are known
  * @see geometry of raceway cones; linear expansion
  */
-export function pairPlay({ load, float }: Position, { row, interior }: ResolvedBearing): PairPlay | null {
+export function pairPlay({ load, float }: RollingPosition, { row, interior }: ResolvedBearing): PairPlay | null {
   const { endPlayMm, innerC, outerC, spanMm } = float
   if (load.arrangement === 'single' || endPlayMm === null || innerC === null || outerC === null || spanMm === null)
     return null

@@ -1,11 +1,11 @@
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { ballContacts, lineStiffness, pointPressure } from '../inside/contacts.ts'
 import { isBall } from '../bearing-types/index.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { pairPlay } from './pair-play.ts'
 
 /** End play of an opposed pair as it runs, mm, minus for preload; as set cold while the temperatures are not known. */
-export function runningPlayMm(position: Position, bearing: ResolvedBearing): number | null {
+export function runningPlayMm(position: RollingPosition, bearing: ResolvedBearing): number | null {
   if (position.load.arrangement === 'single') return null
   return pairPlay(position, bearing)?.hotMm ?? position.float.endPlayMm
 }

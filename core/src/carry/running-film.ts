@@ -1,5 +1,5 @@
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { runningSpeed } from '../model/running-speed.ts'
 import { requiredViscosity, viscosityAt } from './viscosity.ts'
 
@@ -20,7 +20,7 @@ export interface RunningFilm {
  * @returns null while an input is missing
  * @throws InputError where the oil is beyond the method
  */
-export function runningFilm(position: Position, { interior }: ResolvedBearing): RunningFilm | null {
+export function runningFilm(position: RollingPosition, { interior }: ResolvedBearing): RunningFilm | null {
   const { grease } = position
   const speed = runningSpeed(position)
   if (grease.nu40Cst === null || grease.runningC === null || speed === null) return null

@@ -1,6 +1,6 @@
 import type { BearingLookup } from '../catalogue/resolve-bearing.ts'
 import type { Machine } from '../model/machine.ts'
-import { cleanlinessLevels, type Position } from '../model/position.ts'
+import { cleanlinessLevels, type RollingPosition } from '../kinds/rolling/position.ts'
 import { inSentence } from '../model/sentence.ts'
 import { withShaftLine } from '../shaftline/apply-loads.ts'
 import { judgedLife, workOutCarry } from './work-out.ts'
@@ -27,7 +27,7 @@ const thinnerTimes = 1 / 1.5
  *
  * @returns those that can be worked out of what is known; none while there is no life to compare with
  */
-export function whatIfs(given: Position, machine: Machine, lookup: BearingLookup): WhatIf[] {
+export function whatIfs(given: RollingPosition, machine: Machine, lookup: BearingLookup): WhatIf[] {
   const position = withShaftLine(given, machine)
   const now = workOutCarry(position, machine, lookup)
   const nowH = judgedLife(now)
@@ -40,9 +40,9 @@ export function whatIfs(given: Position, machine: Machine, lookup: BearingLookup
   })
 }
 
-function casesOf(position: Position): { key: WhatIf['key']; label: string; changed: Position }[] {
+function casesOf(position: RollingPosition): { key: WhatIf['key']; label: string; changed: RollingPosition }[] {
   const { load, grease } = position
-  const times = (radial: number, axial: number): Position => ({
+  const times = (radial: number, axial: number): RollingPosition => ({
     ...position,
     load: {
       ...load,
@@ -52,7 +52,7 @@ function casesOf(position: Position): { key: WhatIf['key']; label: string; chang
       steps: load.steps.map((step) => ({ ...step, radialN: step.radialN * radial, axialN: step.axialN * axial })),
     },
   })
-  const otherwise = (changes: Partial<Position['grease']>): Position => ({
+  const otherwise = (changes: Partial<RollingPosition['grease']>): RollingPosition => ({
     ...position,
     grease: { ...grease, ...changes },
   })

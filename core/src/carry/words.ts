@@ -1,5 +1,5 @@
 import { factsOf, bearingTypeNames, type BearingType } from '../bearing-types/index.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { formatNumber } from '../model/units.ts'
 import type { Saying } from '../working/check.ts'
 import { life, longestLifeH, mm, newtons, withArticle } from '../words/quantities.ts'
@@ -80,7 +80,11 @@ export const nearlyTooFast = (ratio: number, sealed: boolean): Saying => ({
   wayOut: 'Watch the temperature at run-up; grease is used up fast.',
 })
 
-export const staticSafetyLow = (safety: number, recommended: number, running: Position['load']['running']): Saying => ({
+export const staticSafetyLow = (
+  safety: number,
+  recommended: number,
+  running: RollingPosition['load']['running'],
+): Saying => ({
   reason: `The static safety factor is ${figures(safety)}, recommended are ${recommended} for ${runningWords[running]} running: the raceways may dent at standstill or under shock.`,
   wayOut: 'Take a bearing of higher static rating, or keep the shock off it.',
 })

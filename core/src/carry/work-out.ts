@@ -5,7 +5,7 @@ import { attempt } from '../errors/input-error.ts'
 import { holdingOf } from '../catalogue/holding.ts'
 import { factsOf, lifeExponent } from '../bearing-types/index.ts'
 import type { Machine } from '../model/machine.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import type { Missing } from '../working/figure.ts'
 import { actingLoads, type ActingLoad } from './acting-load.ts'
 import { basicRatingLife, lifeHours } from './basic-life.ts'
@@ -73,7 +73,7 @@ export interface CarryOutcome {
 const nothing = { value: null, refusal: null }
 
 /** Works a position through Carry without wording anything: what a sweep and a what-if need. */
-export function workOutCarry(position: Position, machine: Machine, lookup: BearingLookup): CarryOutcome {
+export function workOutCarry(position: RollingPosition, machine: Machine, lookup: BearingLookup): CarryOutcome {
   const bearing = lookup.kind === 'found' ? lookup.bearing : null
   const missing = missingInputs(position, bearing)
   const ratings = bearing ? ratingsOf(position, bearing) : null
@@ -127,7 +127,7 @@ export function workOutCarry(position: Position, machine: Machine, lookup: Beari
 export const judgedLife = ({ life, modified }: CarryOutcome): number | null =>
   modified.value?.hoursH ?? life?.hoursH ?? null
 
-function missingInputs({ load }: Position, bearing: ResolvedBearing | null): CarryOutcome['missing'] {
+function missingInputs({ load }: RollingPosition, bearing: ResolvedBearing | null): CarryOutcome['missing'] {
   const loadMissing: Missing[] = []
   const steady = load.steps.length === 0
   if (!bearing) loadMissing.push({ field: 'bearing.designation', label: 'the bearing' })
@@ -141,7 +141,7 @@ function missingInputs({ load }: Position, bearing: ResolvedBearing | null): Car
   return { load: loadMissing, life }
 }
 
-function ratingsOf(position: Position, bearing: ResolvedBearing): Ratings {
+function ratingsOf(position: RollingPosition, bearing: ResolvedBearing): Ratings {
   const { makerDynamicN, makerStaticN } = position.bearing
   const { interior } = bearing
   // Where the rollers run on the shaft, a soft one takes from the rating.
@@ -157,7 +157,7 @@ function ratingsOf(position: Position, bearing: ResolvedBearing): Ratings {
 }
 
 /** Equivalent load of every step, and of them all together. @throws InputError */
-function carry(position: Position, bearing: ResolvedBearing, ratings: Ratings, preloadN: number): Carrying {
+function carry(position: RollingPosition, bearing: ResolvedBearing, ratings: Ratings, preloadN: number): Carrying {
   const stepped = position.load.steps.length > 0
   const acting = actingLoads(position, bearing, preloadN)
   // No load wears nothing and is refused by the formula; a step without one counts in time only.
@@ -213,7 +213,7 @@ export function equivalentOf(
 }
 
 /** The preload of a pair as it runs and what it squeezes with; null where there is none. */
-function preloadOf(position: Position, bearing: ResolvedBearing): { mm: number; forceN: number } | null {
+function preloadOf(position: RollingPosition, bearing: ResolvedBearing): { mm: number; forceN: number } | null {
   const playMm = factsOf(bearing.row.type).adjusted ? runningPlayMm(position, bearing) : null
   return playMm !== null && playMm < 0 ? { mm: -playMm, forceN: preloadForce(bearing, -playMm) } : null
 }
@@ -247,7 +247,7 @@ const crawlNdm = 20_000
 export const isCrawling = (pitchDiameterMm: number, speedRpm: number): boolean => pitchDiameterMm * speedRpm < crawlNdm
 
 function modifiedOf(
-  { grease, load }: Position,
+  { grease, load }: RollingPosition,
   { row, interior }: ResolvedBearing,
   ratings: Ratings,
   { equivalentN }: Carrying,

@@ -1,6 +1,6 @@
 import { factsOf } from '../bearing-types/index.ts'
 import type { ResolvedBearing } from './resolve-bearing.ts'
-import type { Holding, Position } from '../model/position.ts'
+import type { Holding, RollingPosition } from '../kinds/rolling/position.ts'
 
 /** A tapered bore without more is on a sleeve, an insert bearing is held by its screws, all others sit against a shoulder. */
 export function usualHolding(bearing: ResolvedBearing | null): Holding {
@@ -9,7 +9,7 @@ export function usualHolding(bearing: ResolvedBearing | null): Holding {
 }
 
 /** How the ring is held: as entered, else as is usual for it. */
-export const holdingOf = ({ mount }: Position, bearing: ResolvedBearing | null): Holding =>
+export const holdingOf = ({ mount }: RollingPosition, bearing: ResolvedBearing | null): Holding =>
   mount.holding ?? usualHolding(bearing)
 
 /** Why a bearing cannot be held this way at all; null where it can. */

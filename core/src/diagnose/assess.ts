@@ -5,7 +5,7 @@ import { cautions } from './words.ts'
 import type { DiagnoseOutcome } from './work-out.ts'
 
 /** What the marks say, what to look at next, and where damage shows in a spectrum. */
-export const assessDiagnose = (outcome: DiagnoseOutcome): LensAssessment =>
+export const assessDiagnose = (outcome: DiagnoseOutcome): LensAssessment<'diagnose'> =>
   assessLens({
     lens: 'diagnose',
     headline: 'cause',

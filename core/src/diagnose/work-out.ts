@@ -1,6 +1,6 @@
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt, type InputError } from '../errors/input-error.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { runningSpeed } from '../model/running-speed.ts'
 import { defectFrequencies, type DefectFrequencies } from './defect-frequencies.ts'
 import type { DamageKnowledge } from './knowledge.ts'
@@ -32,7 +32,7 @@ export interface DiagnoseOutcome {
 }
 
 export function workOutDiagnose(
-  position: Position,
+  position: RollingPosition,
   lookup: BearingLookup,
   facts: KnownFacts,
   knowledge: DamageKnowledge | null,
@@ -69,7 +69,7 @@ function frequenciesOf({ interior }: ResolvedBearing, speedRpm: number): DefectF
 
 /** The facts as the ranking takes them; one beyond what it takes is left out rather than bent. */
 function contextOf(
-  { grease, float }: Position,
+  { grease, float }: RollingPosition,
   bearing: ResolvedBearing | null,
   { axialOnNonAxialType, ...numbers }: KnownFacts,
 ): Record<string, unknown> {

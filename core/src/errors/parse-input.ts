@@ -79,8 +79,9 @@ function codeOf(issue: z.core.$ZodIssue): InputError['code'] {
 
 /** Says in words what a field takes, read from its schema so that the range is written once only. */
 export function describeAllowed(schema: z.ZodType | undefined, issue?: z.core.$ZodIssue, inUnit?: LimitWords): string {
-  const json = schema ? (z.toJSONSchema(schema, { unrepresentable: 'any', io: 'input' }) as JsonSchema) : {}
-  const plain = json.anyOf?.find((one) => one.type !== 'null') ?? json
+  const told = schema instanceof z.ZodPipe ? unwrapped(schema) : schema
+  const json = told ? (z.toJSONSchema(told, { unrepresentable: 'any', io: 'input' }) as JsonSchema) : {}
+  const plain = (json.anyOf ?? json.oneOf)?.find((one) => one.type !== 'null') ?? json
   if (plain.enum) return `one of ${plain.enum.join(', ')}`
   if (plain.const !== undefined) return String(plain.const)
   if (plain.type === 'number' || plain.type === 'integer') return describeRange(plain, describedUnit(schema), inUnit)
@@ -98,6 +99,7 @@ interface JsonSchema {
   const?: string | number
   format?: string
   anyOf?: JsonSchema[]
+  oneOf?: JsonSchema[]
   minimum?: number
   maximum?: number
   exclusiveMinimum?: number
@@ -134,12 +136,26 @@ function describedUnit(schema: z.ZodType | undefined): string {
 }
 
 /** The schema of the field that a path leads to; undefined where the path goes through a list. */
-export function fieldSchema(schema: z.ZodObject, path: readonly PropertyKey[]): z.ZodType | undefined {
+export function fieldSchema(schema: z.ZodType, path: readonly PropertyKey[]): z.ZodType | undefined {
   let here: z.ZodType | undefined = schema
-  for (const key of path) {
-    while (isWrapped(here)) here = (here as z.ZodNullable).unwrap() as z.ZodType
-    if (!(here instanceof z.ZodObject)) return undefined
-    here = here.shape[String(key)] as z.ZodType | undefined
+  for (const key of path) here = fieldOf(unwrapped(here), String(key))
+  // What reads older documents says nothing of the field; what comes out of it does.
+  return here instanceof z.ZodPipe ? unwrapped(here) : here
+}
+
+function fieldOf(schema: z.ZodType | undefined, key: string): z.ZodType | undefined {
+  if (schema instanceof z.ZodObject) return schema.shape[key] as z.ZodType | undefined
+  if (!(schema instanceof z.ZodDiscriminatedUnion)) return undefined
+  const options = schema.options as readonly z.ZodType[]
+  return options.map((option) => fieldOf(unwrapped(option), key)).find((found) => found !== undefined)
+}
+
+function unwrapped(schema: z.ZodType | undefined): z.ZodType | undefined {
+  let here = schema
+  while (here) {
+    if (isWrapped(here)) here = (here as z.ZodNullable).unwrap() as z.ZodType
+    else if (here instanceof z.ZodPipe) here = here.out as z.ZodType
+    else break
   }
   return here
 }

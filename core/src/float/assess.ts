@@ -1,11 +1,11 @@
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { assessLens, type LensAssessment } from '../working/assessment.ts'
 import { floatChecks } from './checks.ts'
 import { floatFigures } from './figures.ts'
 import type { FloatOutcome } from './work-out.ts'
 
 /** What clearance is left when it runs, and whether the shaft has room to grow. */
-export const assessFloat = (position: Position, outcome: FloatOutcome): LensAssessment =>
+export const assessFloat = (position: RollingPosition, outcome: FloatOutcome): LensAssessment<'float'> =>
   assessLens({
     lens: 'float',
     headline: headlineOf(outcome),
@@ -21,7 +21,7 @@ function headlineOf({ steps, pair, growth }: FloatOutcome): string {
   return steps || !growth ? 'operating' : 'growth'
 }
 
-const inputsOf = ({ float: { innerC, outerC, locatedEnds, spanMm, hottestC, role, endPlayMm } }: Position) => ({
+const inputsOf = ({ float: { innerC, outerC, locatedEnds, spanMm, hottestC, role, endPlayMm } }: RollingPosition) => ({
   innerC,
   outerC,
   locatedEnds,

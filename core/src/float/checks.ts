@@ -1,7 +1,7 @@
 import type { PairPlay } from '../carry/pair-play.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { factsOf, isBall } from '../bearing-types/index.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { housingMaterialOf } from '../seat/work-out.ts'
 import { atFitting, now, unknown, type Check } from '../working/check.ts'
 import { runningTemperatures } from './clearance-steps.ts'
@@ -10,7 +10,7 @@ import * as words from './words.ts'
 import { leastShare, type ClearanceOutcome, type FloatOutcome } from './work-out.ts'
 
 /** The verdicts of Float. */
-export function floatChecks(position: Position, { bearing, clearance, pair, growth }: FloatOutcome): Check[] {
+export function floatChecks(position: RollingPosition, { bearing, clearance, pair, growth }: FloatOutcome): Check[] {
   return [
     ...(bearing && clearance ? clearanceChecks(position, bearing, clearance) : []),
     ...temperatureChecks(position),
@@ -25,7 +25,7 @@ const ruinousShare = 0.5
 /** Colder than this a light alloy has shrunk onto the ring, °C. */
 const coldC = 5
 
-function clearanceChecks(position: Position, bearing: ResolvedBearing, clearance: ClearanceOutcome): Check[] {
+function clearanceChecks(position: RollingPosition, bearing: ResolvedBearing, clearance: ClearanceOutcome): Check[] {
   const { running, judgedUm, lifeShare, betterClass } = clearance
   const rest = {
     values: { judgedUm, lifeShare, betterClass },
@@ -54,7 +54,7 @@ function clearanceChecks(position: Position, bearing: ResolvedBearing, clearance
 /** One place may be measured this much apart, K. */
 const apartK = 10
 
-function temperatureChecks({ float: { outerC }, grease: { runningC } }: Position): Check[] {
+function temperatureChecks({ float: { outerC }, grease: { runningC } }: RollingPosition): Check[] {
   if (outerC === null || runningC === null || Math.abs(outerC - runningC) <= apartK) return []
   return [
     now('temperatures', 'watch', words.temperaturesDiffer(outerC, runningC), {
@@ -66,7 +66,7 @@ function temperatureChecks({ float: { outerC }, grease: { runningC } }: Position
 
 /** Less end play than this when hot is on the edge for rollers, mm. */
 const scantPlayMm = 0.02
-function pairChecks({ load, float }: Position, { row }: ResolvedBearing, { coldMm, hotMm }: PairPlay): Check[] {
+function pairChecks({ load, float }: RollingPosition, { row }: ResolvedBearing, { coldMm, hotMm }: PairPlay): Check[] {
   const { preload } = factsOf(row.type)
   if (!preload) return []
   const { lightMm, mostMm, wantsPlay } = preload
@@ -91,7 +91,7 @@ const floatsInside = ({ row, decoded }: ResolvedBearing): boolean =>
   factsOf(row.type).floatsInside === 'always' || decoded.features.includes('no-axial-guidance')
 
 /** Whether this bearing can do what its end is there for. */
-function roleChecks({ float: given, seat }: Position, bearing: ResolvedBearing): Check[] {
+function roleChecks({ float: given, seat }: RollingPosition, bearing: ResolvedBearing): Check[] {
   const inside = given.floatsIn === 'bearing'
   if (given.role === 'locating' && floatsInside(bearing))
     return [now('role', 'stop', words.cannotLocate(bearing.decoded.normal), { field: 'float.role' })]
@@ -102,7 +102,7 @@ function roleChecks({ float: given, seat }: Position, bearing: ResolvedBearing):
   return [now('role', 'go', words.floats(inside))]
 }
 
-function growthChecks({ float: given }: Position, { grown, room, lifeLeftH }: GrowthOutcome): Check[] {
+function growthChecks({ float: given }: RollingPosition, { grown, room, lifeLeftH }: GrowthOutcome): Check[] {
   if (!room) return []
   const { residualMm, verdict, thrustN } = room
   const growthMm = Math.abs(grown.growthMm)

@@ -2,7 +2,7 @@ import { initialClearance } from '../catalogue/initial-clearance.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt } from '../errors/input-error.ts'
 import { type ClearanceClass, clearanceClasses } from '../bearing-types/index.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import type { FitResult } from '../seat/fit-result.ts'
 import { smoothed } from '../seat/shrink-fit.ts'
 import { housingMaterialOf } from '../seat/work-out.ts'
@@ -54,7 +54,7 @@ export const setOnMounting = ({ decoded }: ResolvedBearing): boolean =>
  * @returns null while a fit is not settled, and for types whose play is set on mounting
  */
 export function clearanceSteps(
-  position: Position,
+  position: RollingPosition,
   bearing: ResolvedBearing,
   { shaft, housing }: Fits,
 ): ClearanceSteps | null {
@@ -139,13 +139,13 @@ const spanOf = (min: number, max: number): Span => ({ min, max, probable: (min +
 export const runningTemperatures = ({
   float: { innerC, outerC },
   grease: { runningC },
-}: Position): { innerC: number | null; outerC: number | null } => ({ innerC, outerC: outerC ?? runningC })
+}: RollingPosition): { innerC: number | null; outerC: number | null } => ({ innerC, outerC: outerC ?? runningC })
 
 /** A thin wall gives: its outside over the bearing’s. */
 const thinWall = 1.3
 
 /** Outside of the housing, mm; 0 for a block so thick that it does not matter. */
-function housingOutside({ seat, float }: Position, odMm: number): number {
+function housingOutside({ seat, float }: RollingPosition, odMm: number): number {
   if (float.housingWallMm !== null) return odMm + 2 * float.housingWallMm
   return seat.housing === 'thin-wall' ? thinWall * odMm : 0
 }

@@ -1,6 +1,6 @@
 import { factsOf } from '../bearing-types/index.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { givenOf, number, range, text, type Figure, type Given, type Missing } from '../working/figure.ts'
 import type { PairPlay } from '../carry/pair-play.ts'
 import { materialOf } from '../model/materials.ts'
@@ -10,7 +10,7 @@ import type { GrowthOutcome } from './growth-outcome.ts'
 import { leastShare, type ClearanceOutcome, type FloatOutcome } from './work-out.ts'
 
 /** The figures of Float, with their working. */
-export function floatFigures(position: Position, outcome: FloatOutcome): Record<string, Figure> {
+export function floatFigures(position: RollingPosition, outcome: FloatOutcome): Record<string, Figure> {
   const { bearing, steps, pair, growth } = outcome
   const figures: Record<string, Figure> = {
     operating: operatingFigure(position, outcome),
@@ -45,7 +45,11 @@ function deviation(label: string, symbol: string, value: Span, from: string): Gi
   return { label, symbol, quantity: 'deviation', value: span(value), from }
 }
 
-function initialFigure({ float: given }: Position, { decoded }: ResolvedBearing, { initial }: ClearanceSteps): Figure {
+function initialFigure(
+  { float: given }: RollingPosition,
+  { decoded }: ResolvedBearing,
+  { initial }: ClearanceSteps,
+): Figure {
   return {
     label: given.measuredUm === null ? 'Initial internal clearance' : 'Initial clearance, as measured',
     symbol: 'G_r',
@@ -111,7 +115,7 @@ function mountedFigure({ onShaft, mounted }: ClearanceSteps): Figure {
 }
 
 function operatingFigure(
-  position: Position,
+  position: RollingPosition,
   { bearing, steps: clearance, fits, clearance: judged }: FloatOutcome,
 ): Figure {
   const given = { ...position.float, ...runningTemperatures(position) }
@@ -206,7 +210,7 @@ function classFigure(
   }
 }
 
-function endPlayFigure({ float: given, load }: Position, pair: PairPlay | null): Figure {
+function endPlayFigure({ float: given, load }: RollingPosition, pair: PairPlay | null): Figure {
   const missing: Missing[] = []
   if (given.endPlayMm === null) missing.push({ field: 'float.endPlayMm', label: 'the end play set cold' })
   if (given.innerC === null) missing.push({ field: 'float.innerC', label: 'the inner ring’s temperature' })
@@ -238,7 +242,7 @@ function endPlayFigure({ float: given, load }: Position, pair: PairPlay | null):
   }
 }
 
-function growthFigure({ float: given }: Position, outcome: GrowthOutcome | null): Figure {
+function growthFigure({ float: given }: RollingPosition, outcome: GrowthOutcome | null): Figure {
   const grown = outcome?.grown ?? null
   const alpha = materialOf(given.shaftMaterial).expansion
   const missing: Missing[] = []
@@ -354,7 +358,10 @@ function leaveFigure(recommendedMm: number): Figure {
 }
 
 /** Room that is left, and the thrust and life where there is none. */
-function roomFigures({ float: given }: Position, { grown, room, lifeLeftH }: GrowthOutcome): Record<string, Figure> {
+function roomFigures(
+  { float: given }: RollingPosition,
+  { grown, room, lifeLeftH }: GrowthOutcome,
+): Record<string, Figure> {
   if (!room) return {}
   const mm = givenOf('length', { decimals: 2 }, 'typed')
   const both = given.locatedEnds === 2

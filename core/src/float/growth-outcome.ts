@@ -1,7 +1,7 @@
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { judgedLife, workOutCarry } from '../carry/work-out.ts'
 import type { Machine } from '../model/machine.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { float, type Float } from '../shaftline/float.ts'
 import { growth, growthMarginMm, withinBounds, withinShafts, type Growth } from '../shaftline/growth.ts'
 
@@ -15,7 +15,11 @@ export interface GrowthOutcome {
 }
 
 /** @returns null until span, material and both temperatures are known */
-export function growthOutcome(position: Position, machine: Machine, lookup: BearingLookup): GrowthOutcome | null {
+export function growthOutcome(
+  position: RollingPosition,
+  machine: Machine,
+  lookup: BearingLookup,
+): GrowthOutcome | null {
   const { spanMm, assemblyC, hottestC, shaftMaterial } = position.float
   if (spanMm === null || assemblyC === null || hottestC === null) return null
   const grown = growth({ spanMm, material: shaftMaterial, assemblyC, runningC: hottestC })
@@ -24,7 +28,11 @@ export function growthOutcome(position: Position, machine: Machine, lookup: Bear
   return { grown, room, lifeLeftH: thrustN === null ? null : lifeUnder(thrustN, position, machine, lookup) }
 }
 
-function roomFor({ float: given }: Position, { growthMm }: Growth, bearing: ResolvedBearing | null): Float | null {
+function roomFor(
+  { float: given }: RollingPosition,
+  { growthMm }: Growth,
+  bearing: ResolvedBearing | null,
+): Float | null {
   const { locatedEnds, roomTowardMm, roomAwayMm, spanMm, housingStiffnessNPerMm } = given
   // Where nothing else is known of the shaft it is as thick as its seat; one that is thicker pushes harder.
   const thick = given.shaftDiameterMm ?? bearing?.row.boreMm
@@ -43,7 +51,12 @@ function roomFor({ float: given }: Position, { growthMm }: Growth, bearing: Reso
 }
 
 /** Life with the thrust on top of the axial load that is there; 0 where the bearing takes no such load. */
-export function lifeUnder(thrustN: number, position: Position, machine: Machine, lookup: BearingLookup): number | null {
+export function lifeUnder(
+  thrustN: number,
+  position: RollingPosition,
+  machine: Machine,
+  lookup: BearingLookup,
+): number | null {
   const { load } = position
   const steps = load.steps.map((step) => ({ ...step, axialN: step.axialN + thrustN }))
   const pushed = { ...position, load: { ...load, axialN: (load.axialN ?? 0) + thrustN, steps } }

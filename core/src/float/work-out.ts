@@ -3,7 +3,7 @@ import type { CarryOutcome } from '../carry/work-out.ts'
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { ClearanceClass } from '../bearing-types/index.ts'
 import type { Machine } from '../model/machine.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { clearanceSteps, type ClearanceSteps, type Fits, type Span } from './clearance-steps.ts'
 import { growthOutcome, type GrowthOutcome } from './growth-outcome.ts'
 import { lifeShareOf, type LifeShare } from './life-share.ts'
@@ -32,7 +32,7 @@ export interface FloatOutcome {
 }
 
 export function workOutFloat(
-  position: Position,
+  position: RollingPosition,
   machine: Machine,
   lookup: BearingLookup,
   fits: Fits,

@@ -1,4 +1,4 @@
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { assessLens, type LensAssessment } from '../working/assessment.ts'
 import { greaseCautions } from './cautions.ts'
 import { greaseChecks } from './checks.ts'
@@ -6,7 +6,7 @@ import { greaseFigures } from './figures.ts'
 import type { GreaseOutcome } from './work-out.ts'
 
 /** How often and how much to grease, whether the film holds, and whether two greases may mix. */
-export function assessGrease(position: Position, outcome: GreaseOutcome): LensAssessment {
+export function assessGrease(position: RollingPosition, outcome: GreaseOutcome): LensAssessment<'grease'> {
   const { nu40Cst, runningC, thickener, gramsPerStroke, cleanliness } = position.grease
   return assessLens({
     lens: 'grease',

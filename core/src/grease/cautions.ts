@@ -1,8 +1,8 @@
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 
 const site = 'Site rules, the maker’s manual and local codes come first; the responsible person decides.'
 
-export const greaseCautions = ({ grease }: Position): string[] =>
+export const greaseCautions = ({ grease }: RollingPosition): string[] =>
   grease.lubrication === 'oil-bath'
     ? ['Oil stands at the middle of the lowest rolling element at standstill; higher churns, lower starves.', site]
     : [

@@ -1,11 +1,11 @@
 import { leastKappa } from '../carry/work-out.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { now, type Check } from '../working/check.ts'
 import * as words from './words.ts'
 import { hottestIntervalC, type GreaseOutcome } from './work-out.ts'
 
 /** The verdicts of Grease. */
-export function greaseChecks(position: Position, outcome: GreaseOutcome): Check[] {
+export function greaseChecks(position: RollingPosition, outcome: GreaseOutcome): Check[] {
   return [
     ...filmChecks(position, outcome),
     ...serviceChecks(outcome),
@@ -17,7 +17,7 @@ export function greaseChecks(position: Position, outcome: GreaseOutcome): Check[
 /** From here up an oil is too stiff to start and to feed, mm²/s. */
 const stiffCst = 1000
 
-function filmChecks({ grease }: Position, { film, crawls }: GreaseOutcome): Check[] {
+function filmChecks({ grease }: RollingPosition, { film, crawls }: GreaseOutcome): Check[] {
   if (!film.value) return []
   const { kappa, viscosityCst } = film.value
   const rest = { values: { kappa, viscosityCst }, field: 'grease.nu40Cst' }
@@ -51,7 +51,7 @@ const seldomestH = 24
 const farApart = 3
 
 function intervalChecks(
-  { grease: { runningC } }: Position,
+  { grease: { runningC } }: RollingPosition,
   { intervals, intervalH, otherH, insertInDirt }: GreaseOutcome,
 ): Check[] {
   const [lead, other] = intervals ?? []
@@ -81,7 +81,7 @@ function intervalChecks(
   ]
 }
 
-function mixChecks({ grease: { thickener, thickenerBefore } }: Position, { mix }: GreaseOutcome): Check[] {
+function mixChecks({ grease: { thickener, thickenerBefore } }: RollingPosition, { mix }: GreaseOutcome): Check[] {
   if (mix === null || thickener === null || thickenerBefore === null) return []
   const rest = { values: { thickener, thickenerBefore }, field: 'grease.thickener' }
   switch (mix) {

@@ -2,14 +2,14 @@ import { runningSpeed } from '../model/running-speed.ts'
 import { usualViscosityIndex } from '../carry/running-film.ts'
 import { overallWidth } from '../catalogue/catalogue.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { givenOf, number, refusalOf, text, type Figure, type Given, type Missing } from '../working/figure.ts'
 import type { Fill } from './fill.ts'
 import { methodWords } from './words.ts'
 import type { GreaseOutcome, IntervalMethod } from './work-out.ts'
 
 /** The figures of Grease, with their working. */
-export function greaseFigures(position: Position, outcome: GreaseOutcome): Record<string, Figure> {
+export function greaseFigures(position: RollingPosition, outcome: GreaseOutcome): Record<string, Figure> {
   const { bearing, quantity, fill, intervals } = outcome
   const other = intervals?.[1]
   return {
@@ -40,7 +40,7 @@ const base = (label: string, method: IntervalMethod): Omit<Figure, 'value' | 'gi
   practice: methodWords[method],
 })
 
-function intervalFigure(position: Position, outcome: GreaseOutcome): Figure {
+function intervalFigure(position: RollingPosition, outcome: GreaseOutcome): Figure {
   const { intervals, intervalH, missing, sealedForLife, insertInDirt } = outcome
   const [lead] = intervals ?? []
   const figure = base('Relubrication interval', lead?.method ?? 'speed-factor')
@@ -89,7 +89,7 @@ function factorGivens(factors: Record<string, number>): Given[] {
   return Object.entries(factors).map(([name, value]) => factor(factorWords[name] ?? name, '', value))
 }
 
-function kappaFigure(position: Position, { bearing, film }: GreaseOutcome): Figure {
+function kappaFigure(position: RollingPosition, { bearing, film }: GreaseOutcome): Figure {
   const { grease } = position
   const missing: Missing[] = []
   if (!bearing) missing.push({ field: 'bearing.designation', label: 'the bearing' })
@@ -129,7 +129,7 @@ function kappaFigure(position: Position, { bearing, film }: GreaseOutcome): Figu
 }
 
 function quantityFigure(
-  { grease }: Position,
+  { grease }: RollingPosition,
   { row }: ResolvedBearing,
   { quantityG, strokes }: NonNullable<GreaseOutcome['quantity']>,
 ): Figure {

@@ -1,7 +1,7 @@
 import table from '../../data/service-temperatures.json' with { type: 'json' }
 import { factsOf } from '../bearing-types/index.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 
 /** A part of the bearing that bears no more than so much heat in service. */
 export interface ServiceLimit {
@@ -20,7 +20,7 @@ export interface ServiceLimit {
  *
  * @see general practice for continuous service
  */
-export function serviceLimits({ grease }: Position, { decoded, row }: ResolvedBearing): ServiceLimit[] {
+export function serviceLimits({ grease }: RollingPosition, { decoded, row }: ResolvedBearing): ServiceLimit[] {
   const limits: ServiceLimit[] = []
   const insert = factsOf(row.type).insertUnit
   const sealed = decoded.closure === 'contact-seal' || decoded.closure === 'low-friction-seal' || insert

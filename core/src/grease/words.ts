@@ -1,4 +1,4 @@
-import type { thickenerNames } from '../model/position.ts'
+import type { thickenerNames } from '../kinds/rolling/position.ts'
 import { formatNumber } from '../model/units.ts'
 import { inSentence } from '../model/sentence.ts'
 import type { Saying } from '../working/check.ts'

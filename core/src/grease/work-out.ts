@@ -6,7 +6,7 @@ import { overallWidth } from '../catalogue/catalogue.ts'
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt } from '../errors/input-error.ts'
 import type { Machine, MachineKind } from '../model/machine.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import type { Missing } from '../working/figure.ts'
 import { greaseCompatibility, type CompatibilityVerdict } from './compatibility.ts'
 import { greaseFill, type Fill } from './fill.ts'
@@ -61,7 +61,7 @@ export const isSealedForLife = ({ decoded, row }: ResolvedBearing): boolean =>
   decoded.closedSides === 2 && !factsOf(row.type).insertUnit
 
 export function workOutGrease(
-  position: Position,
+  position: RollingPosition,
   machine: Machine,
   lookup: BearingLookup,
   loadRatio: number | null,
@@ -102,7 +102,7 @@ export function workOutGrease(
   }
 }
 
-function missingFor(position: Position, bearing: ResolvedBearing | null): Missing[] {
+function missingFor(position: RollingPosition, bearing: ResolvedBearing | null): Missing[] {
   const missing: Missing[] = []
   if (!bearing) missing.push({ field: 'bearing.designation', label: 'the bearing' })
   if (!runningSpeed(position)) missing.push({ field: 'load.speedRpm', label: 'the speed' })
@@ -125,7 +125,7 @@ function boundsOf(field: 'temperatureC' | 'loadRatio'): readonly [number, number
 export const hottestIntervalC = boundsOf('temperatureC')[1]
 
 function bothIntervals(
-  position: Position,
+  position: RollingPosition,
   { kind }: Machine,
   { row }: ResolvedBearing,
   loadRatio: number | null,
@@ -158,14 +158,14 @@ function bothIntervals(
 /** Insert units stand in the dirt with one lip: by custom every one to three months, h. */
 const insertMonths = { heavy: 2190, abrasive: 730 } as const
 
-function insertCustomH({ grease }: Position, { row }: ResolvedBearing): number | null {
+function insertCustomH({ grease }: RollingPosition, { row }: ResolvedBearing): number | null {
   if (!factsOf(row.type).insertUnit) return null
   const { contamination, moisture } = grease
   if (contamination.endsWith('abrasive') || moisture === 'wet') return insertMonths.abrasive
   return contamination === 'heavy' || moisture === 'condensation' ? insertMonths.heavy : null
 }
 
-function quantityOf({ grease }: Position, { row }: ResolvedBearing): GreaseOutcome['quantity'] {
+function quantityOf({ grease }: RollingPosition, { row }: ResolvedBearing): GreaseOutcome['quantity'] {
   const { value } = attempt(() =>
     greaseQuantity({
       odMm: row.odMm,

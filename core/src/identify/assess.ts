@@ -1,11 +1,11 @@
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { assessLens, type LensAssessment } from '../working/assessment.ts'
 import { identifyChecks } from './checks.ts'
 import { identifyFigures } from './figures.ts'
 import type { IdentifyOutcome } from './work-out.ts'
 
 /** What the bearing is, and whether it is the one the machine calls for. */
-export const assessIdentify = (position: Position, outcome: IdentifyOutcome): LensAssessment =>
+export const assessIdentify = (position: RollingPosition, outcome: IdentifyOutcome): LensAssessment<'identify'> =>
   assessLens({
     lens: 'identify',
     headline: 'designation',

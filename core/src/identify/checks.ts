@@ -1,4 +1,4 @@
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { now, unknown, type Check } from '../working/check.ts'
 import { refusalOf } from '../working/figure.ts'
 import { isAmong, type Measured } from './measured.ts'
@@ -6,7 +6,7 @@ import * as words from './words.ts'
 import type { IdentifyOutcome } from './work-out.ts'
 
 /** The verdicts of Identify. */
-export function identifyChecks(position: Position, outcome: IdentifyOutcome): Check[] {
+export function identifyChecks(position: RollingPosition, outcome: IdentifyOutcome): Check[] {
   return [
     ...designationChecks(outcome),
     ...clearanceChecks(position, outcome),
@@ -31,7 +31,7 @@ function designationChecks({ lookup }: IdentifyOutcome): Check[] {
 }
 
 /** What is said of the clearance where nothing is called for or nothing is in the box. */
-function clearanceChecks({ bearing: given }: Position, { lookup }: IdentifyOutcome): Check[] {
+function clearanceChecks({ bearing: given }: RollingPosition, { lookup }: IdentifyOutcome): Check[] {
   if (lookup.kind !== 'found') return []
   if (lookup.bearing.decoded.clearanceClass === null) return [now('clearance', 'go', words.clearanceSetOnMounting)]
   return given.requiredClearance === null
@@ -42,7 +42,7 @@ function clearanceChecks({ bearing: given }: Position, { lookup }: IdentifyOutco
 /** Readings of one diameter that differ by more are measured again, mm. */
 const mostSpreadMm = 0.1
 
-function measuredChecks(position: Position, { matched, refusal, marked, fitting }: Measured): Check[] {
+function measuredChecks(position: RollingPosition, { matched, refusal, marked, fitting }: Measured): Check[] {
   const rest = { field: 'identify.boreMm' }
   if (refusal) {
     const { message, fix } = refusalOf(refusal)

@@ -1,5 +1,5 @@
 import { factsOf, speedLimit, bearingTypes, type BearingType, type TypeAbilities } from '../bearing-types/index.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { formatNumber } from '../model/units.ts'
 
 /** One type held against a duty. */
@@ -18,13 +18,17 @@ export interface TypeForDuty {
  *
  * @param pitchDiameterMm - size to judge the speed by; null leaves the speed out
  */
-export function compareTypes(position: Position, pitchDiameterMm: number | null): TypeForDuty[] {
+export function compareTypes(position: RollingPosition, pitchDiameterMm: number | null): TypeForDuty[] {
   return bearingTypes
     .map((type) => ({ type, abilities: factsOf(type).abilities, barred: barsDuty(type, position, pitchDiameterMm) }))
     .sort((a, b) => Number(a.barred !== null) - Number(b.barred !== null))
 }
 
-function barsDuty(type: BearingType, { load, float, grease }: Position, pitchDiameterMm: number | null): string | null {
+function barsDuty(
+  type: BearingType,
+  { load, float, grease }: RollingPosition,
+  pitchDiameterMm: number | null,
+): string | null {
   const { abilities: able, axialLoad, pairs } = factsOf(type)
   const most = (part: 'radialN' | 'axialN') => Math.max(load[part] ?? 0, ...load.steps.map((step) => step[part]))
   const paired = load.arrangement !== 'single' && pairs

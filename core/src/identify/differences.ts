@@ -1,7 +1,7 @@
 import { runningSpeed } from '../model/running-speed.ts'
 import { factsOf, type Closure, clearanceClasses } from '../bearing-types/index.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { now, unknown, type Check, type Saying, type Verdict } from '../working/check.ts'
 import { boreWords, cageWords, closureWords } from '../words/vocabulary.ts'
 import * as words from './words.ts'
@@ -15,7 +15,7 @@ export interface Difference {
 }
 
 /** Everything the machine calls for, in the order one looks at a bearing; what nobody asks for is left out. */
-export function differences(position: Position, bearing: ResolvedBearing): Difference[] {
+export function differences(position: RollingPosition, bearing: ResolvedBearing): Difference[] {
   const given = position.bearing
   return [
     clearanceDifference(position, bearing),
@@ -41,7 +41,7 @@ function difference(
 /** So slow that a clearance a class too large is only a remark: pitch diameter times speed, mm/min. */
 const slowNdm = 20_000
 
-function clearanceDifference(position: Position, bearing: ResolvedBearing): Difference | null {
+function clearanceDifference(position: RollingPosition, bearing: ResolvedBearing): Difference | null {
   const { decoded, interior } = bearing
   const required = position.bearing.requiredClearance
   const found = decoded.clearanceClass
@@ -120,7 +120,10 @@ function boreDifference(wanted: 'cylindrical' | 'tapered' | null, { decoded }: R
   return difference('bore', wanted, decoded.boreShape, same ? 'go' : 'stop', said, 'bearing.requiredBore')
 }
 
-function cageDifference(wanted: Position['bearing']['requiredCage'], { decoded }: ResolvedBearing): Difference | null {
+function cageDifference(
+  wanted: RollingPosition['bearing']['requiredCage'],
+  { decoded }: ResolvedBearing,
+): Difference | null {
   if (wanted === null) return null
   const present =
     (['steel', 'brass', 'polyamide'] as const).find((one) => decoded.features.includes(`${one}-cage`)) ?? null
@@ -134,7 +137,7 @@ function cageDifference(wanted: Position['bearing']['requiredCage'], { decoded }
 const classes = ['normal', 'P6', 'P5', 'P4', 'P2']
 
 function precisionDifference(
-  wanted: Position['bearing']['requiredPrecision'],
+  wanted: RollingPosition['bearing']['requiredPrecision'],
   { decoded }: ResolvedBearing,
 ): Difference | null {
   if (wanted === null) return null

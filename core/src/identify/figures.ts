@@ -3,7 +3,7 @@ import { overallWidth } from '../catalogue/catalogue.ts'
 import { isVerifiedEstimate } from '../catalogue/estimate.ts'
 import { initialClearance } from '../catalogue/initial-clearance.ts'
 import { attempt } from '../errors/input-error.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { givenOf, number, range, refusalOf, text, type Figure, type Given } from '../working/figure.ts'
 import { boreWords, closureWords, featureWords } from '../words/vocabulary.ts'
 import type { Measured } from './measured.ts'
@@ -12,7 +12,7 @@ import type { IdentifyOutcome } from './work-out.ts'
 type Found = Extract<BearingLookup, { kind: 'found' }>
 
 /** The figures of Identify, with their working. */
-export function identifyFigures(position: Position, outcome: IdentifyOutcome): Record<string, Figure> {
+export function identifyFigures(position: RollingPosition, outcome: IdentifyOutcome): Record<string, Figure> {
   const { lookup, measured } = outcome
   const figures: Record<string, Figure> = {
     designation: designationFigure(position, lookup),
@@ -33,7 +33,7 @@ function said(label: string, value: string, from = 'read from the designation'):
   return { label, symbol: '', quantity: 'ratio', value: text(value), from }
 }
 
-function designationFigure({ bearing }: Position, lookup: BearingLookup): Figure {
+function designationFigure({ bearing }: RollingPosition, lookup: BearingLookup): Figure {
   const decoded = lookup.kind === 'found' ? lookup.bearing.decoded : lookup.kind === 'refused' ? lookup.decoded : null
   // Beside a part that is not read nothing may be assumed.
   const unsaid = decoded && decoded.unknown.length > 0 ? 'not known beside a part that is not read' : 'assumed, nothing says otherwise' // prettier-ignore
@@ -96,7 +96,7 @@ function sizeFigure({ bearing: { row } }: Found): Figure {
   }
 }
 
-function clearanceFigure({ bearing: given }: Position, { bearing }: Found): Figure {
+function clearanceFigure({ bearing: given }: RollingPosition, { bearing }: Found): Figure {
   const { decoded, row } = bearing
   const assumed = decoded.assumed.includes('clearanceClass')
   const base: Omit<Figure, 'value'> = {

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue.ts'
 import { decodeDesignation, type Decoded } from '../catalogue/decode-designation.ts'
 import { attempt, type InputError } from '../errors/input-error.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { match, type Candidate, type Match } from './match.ts'
 
 /** A part of the number put together from what was seen, or one that was not seen and so is not in it. */
@@ -38,7 +38,7 @@ const mostMisfitUm = 300
 const mostMisfitBesideInchUm = 50
 
 /** Readings of a bearing held against the catalogue. */
-export function matchReadings({ identify }: Position, catalogue: Catalogue): Measured {
+export function matchReadings({ identify }: RollingPosition, catalogue: Catalogue): Measured {
   const { boreMm, odMm, widthMm, rollingElement, ringShape } = identify
   const measured = [boreMm, odMm, widthMm].filter((one) => one.length > 0).length
   const marked =
@@ -55,7 +55,7 @@ export function matchReadings({ identify }: Position, catalogue: Catalogue): Mea
 }
 
 /** Two sides as one closure with its count: what covers one side only counts once, a side nobody looked at not at all. */
-function closureSeen({ leftClosure, rightClosure }: Position['identify']) {
+function closureSeen({ leftClosure, rightClosure }: RollingPosition['identify']) {
   const closed = [leftClosure, rightClosure].filter((one) => one !== null && one !== 'open')
   const [closure = 'open' as const] = closed
   return { closure: closure ?? 'open', closedSides: closed.length as 0 | 1 | 2 }
@@ -66,7 +66,7 @@ export const isAmong = (size: string, candidates: readonly Candidate[]): boolean
   candidates.some(({ designation }) => designation.split('-')[0] === size)
 
 function build(
-  identify: Position['identify'],
+  identify: RollingPosition['identify'],
   fitting: readonly Candidate[],
   marked: Decoded | null,
 ): BuiltNumber | null {
@@ -92,7 +92,7 @@ function builtFromMarking({ normal, size, unknown }: Decoded): BuiltNumber {
 }
 
 /** The number suffix by suffix, each with the evidence that put it there; what was not seen is not added. */
-function builtFromSeen(identify: Position['identify'], designation: string): BuiltNumber {
+function builtFromSeen(identify: RollingPosition['identify'], designation: string): BuiltNumber {
   const [base = designation, suffix] = designation.split('-')
   const looked = identify.leftClosure !== null && identify.rightClosure !== null
   return {

@@ -2,7 +2,7 @@ import { sizeKey, type Catalogue, type CatalogueRow } from '../catalogue/catalog
 import { spellSuffix } from '../catalogue/designation-suffixes.ts'
 import { lookUpBearing, type ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { factsOf, type BearingType } from '../bearing-types/index.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { stabilisedFor } from './differences.ts'
 import { closureSuffix, otherSeries, otherType, type Change } from './words.ts'
 
@@ -19,7 +19,7 @@ export interface Proposal {
  *
  * @returns the direct equivalent first; every number is one this program reads
  */
-export function proposals(position: Position, bearing: ResolvedBearing, catalogue: Catalogue): Proposal[] {
+export function proposals(position: RollingPosition, bearing: ResolvedBearing, catalogue: Catalogue): Proposal[] {
   const direct: Proposal = {
     designation: orderNumber(position, bearing, catalogue),
     kind: 'equivalent',
@@ -46,7 +46,11 @@ function alternatives(row: CatalogueRow, catalogue: Catalogue): Proposal[] {
 }
 
 /** The size with the suffixes of what is called for; a suffix its type does not have is left off. */
-function orderNumber({ bearing: given }: Position, { decoded, row }: ResolvedBearing, catalogue: Catalogue): string {
+function orderNumber(
+  { bearing: given }: RollingPosition,
+  { decoded, row }: ResolvedBearing,
+  catalogue: Catalogue,
+): string {
   const wantedClosure = given.requiredClosure ?? decoded.closure
   // An insert bearing is sealed without a suffix, and what is not made closed is not ordered closed.
   const facts = factsOf(row.type)

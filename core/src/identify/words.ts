@@ -1,4 +1,4 @@
-import { bearingTypeNames, type BearingType, type ClearanceClass, Closure, closures } from '../bearing-types/index.ts'
+import { bearingTypeNames, type BearingType, type ClearanceClass, type Closure } from '../bearing-types/index.ts'
 import type { AssumedField } from '../catalogue/decode-designation.ts'
 import type { Saying } from '../working/check.ts'
 import { celsius, um, withArticle } from '../words/quantities.ts'

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue.ts'
 import type { BearingLookup } from '../catalogue/resolve-bearing.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { differences, type Difference } from './differences.ts'
 import { matchReadings, type Measured } from './measured.ts'
 import { proposals, type Proposal } from './proposals.ts'
@@ -16,7 +16,11 @@ export interface IdentifyOutcome {
   sameSize: Proposal[]
 }
 
-export function workOutIdentify(position: Position, lookup: BearingLookup, catalogue: Catalogue): IdentifyOutcome {
+export function workOutIdentify(
+  position: RollingPosition,
+  lookup: BearingLookup,
+  catalogue: Catalogue,
+): IdentifyOutcome {
   const measured = matchReadings(position, catalogue)
   if (lookup.kind !== 'found') return { lookup, measured, differences: [], toOrder: null, sameSize: [] }
   const [direct, ...sameSize] = proposals(position, lookup.bearing, catalogue)

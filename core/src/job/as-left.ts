@@ -1,4 +1,4 @@
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import type { JobProgress, StepState } from './job-progress.ts'
 
 /**
@@ -6,7 +6,7 @@ import type { JobProgress, StepState } from './job-progress.ts'
  *
  * @param positionId - one of those the job was made for; inputs the job did not read stay as they are
  */
-export function asLeft(inputs: Position, positionId: string, { steps }: JobProgress): Position {
+export function asLeft(inputs: RollingPosition, positionId: string, { steps }: JobProgress): RollingPosition {
   const own = steps.filter(({ step }) => step.position?.id === positionId)
   const stepOf = (key: string) => own.find(({ step }) => step.key.startsWith(`${key}:`))
   const fitted = numberFitted(stepOf('check-new'))

@@ -1,8 +1,8 @@
-import { assess, type Outcomes } from '../assess.ts'
+import { assessRolling, type RollingOutcomes } from '../kinds/rolling/assess.ts'
 import type { Catalogue } from '../catalogue/catalogue.ts'
 import type { JobReading, JobStep } from '../model/job.ts'
 import type { Machine } from '../model/machine.ts'
-import type { Holding, Position } from '../model/position.ts'
+import type { Holding, RollingPosition } from '../kinds/rolling/position.ts'
 import type { DriveUp } from '../mount/drive-up.ts'
 import { heatTarget, type MountOutcome } from '../mount/work-out.ts'
 import type { SeatChoice } from '../seat/work-out.ts'
@@ -34,7 +34,7 @@ import {
 export interface JobPosition {
   id: string
   name: string
-  inputs: Position
+  inputs: RollingPosition
   machine: Machine
 }
 
@@ -115,7 +115,7 @@ function step(
 
 function stepsOf(position: JobPosition, catalogue: Catalogue, several: boolean): JobStep[] {
   const { inputs, machine, name } = position
-  const { outcomes } = assess(inputs, machine, catalogue)
+  const { outcomes } = assessRolling(inputs, machine, catalogue)
   const { identify, seat, mount, grease } = outcomes
   const { holding } = mount
   const title = (what: string) => (several ? `${what}, ${name.toLowerCase()}` : what)
@@ -193,7 +193,7 @@ const checked = {
 
 const places = ['plane 1, upright', 'plane 1, across', 'plane 2, upright', 'plane 2, across']
 
-function gaugeReadings({ shaft, housing }: Outcomes['seat']): JobReading[] {
+function gaugeReadings({ shaft, housing }: RollingOutcomes['seat']): JobReading[] {
   return ([shaft, housing] as const).flatMap((choice) => {
     // A taper ground on the shaft has no diameter to gauge.
     if (choice.bare?.kind === 'taper') return []
@@ -374,7 +374,7 @@ function adjusted(position: JobPosition, title: Title): JobStep {
   )
 }
 
-function floating(position: JobPosition, { float }: Outcomes, title: Title): JobStep {
+function floating(position: JobPosition, { float }: RollingOutcomes, title: Title): JobStep {
   const { inputs, machine, name } = position
   const support = machine.shaft?.supports.find((one) => one.position === name)
   const floats = support ? support.holds === 'none' : inputs.float.role === 'floating'
@@ -408,7 +408,7 @@ function floating(position: JobPosition, { float }: Outcomes, title: Title): Job
 /** How far the fill may be off, as a share of it. */
 const fillSlack = 0.2
 
-function filling(position: JobPosition, { grease }: Outcomes, title: Title): JobStep {
+function filling(position: JobPosition, { grease }: RollingOutcomes, title: Title): JobStep {
   const fillG = grease.fill?.fillG ?? null
   const oil = position.inputs.grease.lubrication === 'oil-bath'
   return step(

@@ -1,4 +1,4 @@
-import type { Holding, Position } from '../model/position.ts'
+import type { Holding, RollingPosition } from '../kinds/rolling/position.ts'
 import { frost, hotRing, implants, oilPressure as oilInjection, siteFirst } from '../mount/cautions.ts'
 import { readUntilSettled } from './words.ts'
 
@@ -192,7 +192,7 @@ export const lock: Record<Holding, string[]> = {
 }
 
 /** How the housing is closed. */
-export const closing: Record<NonNullable<Position['mount']['housing']>, string[]> = {
+export const closing: Record<NonNullable<RollingPosition['mount']['housing']>, string[]> = {
   solid: ['Cover on with its gasket: it must hold the ring or stand clear of it, as this end asks.'],
   split: [
     'The cap belongs to this base: marks together, dowels in, no shim in the joint.',

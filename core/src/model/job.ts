@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { lenses } from '../working/assessment.ts'
+import { lenses } from '../kinds/rolling/lenses.ts'
 import { quantities, type Quantity } from './units.ts'
 
 export const jobStates = ['planned', 'under-way', 'waiting', 'done', 'cancelled'] as const

@@ -1,5 +1,7 @@
 import { z } from 'zod'
 import type { Quantity } from './units.ts'
+import { versioned } from './upgrade/document.ts'
+import { shaftLineSchema, shaftLineSteps } from './upgrade/shaft-line.ts'
 
 const measured = (schema: z.ZodNumber, title: string, quantity: Quantity, unit: string) =>
   schema.meta({ title, quantity, unit })
@@ -155,7 +157,9 @@ const Found = z.strictObject({
 export type Found = z.output<typeof Found>
 
 /** One machine's shaft: its steps, its bearings, what it carries, how it runs. Places in mm from its left end. */
-export const ShaftLine = z.strictObject({
+/** What is entered of a shaft line. */
+export const ShaftLineFields = z.strictObject({
+  schema: z.literal(shaftLineSchema).default(shaftLineSchema),
   sections: z.array(Section).min(1).max(30),
   supports: z.array(Support).min(1).max(6),
   parts: z.array(ShaftPart).max(30).default([]),
@@ -174,4 +178,6 @@ export const ShaftLine = z.strictObject({
   /** Answers of the arrival list, by question. */
   arrival: z.record(z.string().max(120), Found).default({}),
 })
+/** The shaft of a machine, of whichever age it was stored. */
+export const ShaftLine = versioned(shaftLineSteps, ShaftLineFields)
 export type ShaftLine = z.output<typeof ShaftLine>

@@ -1,4 +1,4 @@
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { assessLens, type LensAssessment } from '../working/assessment.ts'
 import { mountCautions } from './cautions.ts'
 import { mountChecks } from './checks.ts'
@@ -6,7 +6,7 @@ import { mountFigures } from './figures.ts'
 import { isHeated, type MountOutcome } from './work-out.ts'
 
 /** How the ring gets on its seat, and how hot or how hard that is. */
-export const assessMount = (position: Position, outcome: MountOutcome): LensAssessment =>
+export const assessMount = (position: RollingPosition, outcome: MountOutcome): LensAssessment<'mount'> =>
   assessLens({
     lens: 'mount',
     headline: headlineOf(outcome),

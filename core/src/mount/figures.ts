@@ -1,5 +1,5 @@
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { givenOf, number, range, refusalOf, text, type Figure, type Given } from '../working/figure.ts'
 import { closureWords } from '../words/vocabulary.ts'
 import type { Chill } from './chill.ts'
@@ -9,7 +9,7 @@ import { wayWords } from './words.ts'
 import { isHeated, type HotMount, type MountOutcome } from './work-out.ts'
 
 /** The figures of Mount, with their working. */
-export function mountFigures(position: Position, outcome: MountOutcome): Record<string, Figure> {
+export function mountFigures(position: RollingPosition, outcome: MountOutcome): Record<string, Figure> {
   const { bearing, way, hot, taper, pressN } = outcome
   if (bearing && taper !== null && !outcome.cannotHold) return taperFigures(position, outcome, bearing, taper)
   const heated = way === null || isHeated(way) || way === 'none'
@@ -32,7 +32,7 @@ function boreGiven({ row }: ResolvedBearing): Given {
   return givenOf('length', { decimals }, 'catalogue')('bore', 'd', row.boreMm)
 }
 
-function hotGivens({ mount }: Position, hot: HotMount, bearing: ResolvedBearing | null): Given[] {
+function hotGivens({ mount }: RollingPosition, hot: HotMount, bearing: ResolvedBearing | null): Given[] {
   return [
     degrees('shaft', 'T_{shaft}', hot.roomC, 'typed'),
     givenOf('temperatureRise')('allowance for cooling in handling', '\\Delta T_{cool}', hot.coolingK, mount.coolingC === null ? 'usual value' : 'typed'), // prettier-ignore
@@ -41,7 +41,7 @@ function hotGivens({ mount }: Position, hot: HotMount, bearing: ResolvedBearing 
   ]
 }
 
-function ringFigure(position: Position, { hot, missing, bearing }: MountOutcome): Figure {
+function ringFigure(position: RollingPosition, { hot, missing, bearing }: MountOutcome): Figure {
   return {
     label: 'Heat the ring to',
     symbol: 'T_{ring}',
@@ -55,7 +55,7 @@ function ringFigure(position: Position, { hot, missing, bearing }: MountOutcome)
   }
 }
 
-function roomFigure(position: Position, hot: HotMount, bearing: ResolvedBearing | null): Figure {
+function roomFigure(position: RollingPosition, hot: HotMount, bearing: ResolvedBearing | null): Figure {
   return {
     label: 'Room left at the aim',
     symbol: 'r',
@@ -96,7 +96,7 @@ function pressFigure(hot: HotMount, pressN: number): Figure {
 }
 
 /** The way that is chosen, with every tool and why it will do or not. */
-function methodFigure(position: Position, outcome: MountOutcome): Figure {
+function methodFigure(position: RollingPosition, outcome: MountOutcome): Figure {
   const methods = mountingMethods(position, outcome)
   const [best] = methods
   const named = best && best.verdict !== 'stop' ? best.label : null
@@ -178,7 +178,7 @@ function chillFigure({ chilled, tightestHousingUm }: MountOutcome): Figure | nul
 
 /** A tapered bore: by the turn of its nut, or by the loss of its clearance. */
 function taperFigures(
-  position: Position,
+  position: RollingPosition,
   outcome: MountOutcome,
   bearing: ResolvedBearing,
   taper: 12 | 30,

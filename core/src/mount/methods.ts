@@ -1,4 +1,4 @@
-import { heatingTools, type HeatingTool, type Position } from '../model/position.ts'
+import { heatingTools, type HeatingTool, type RollingPosition } from '../kinds/rolling/position.ts'
 import type { Verdict } from '../working/check.ts'
 import { toolWords } from '../words/vocabulary.ts'
 import { methodWords as words } from './words.ts'
@@ -26,7 +26,7 @@ type Judged = readonly [verdict: Verdict, reason: string]
  *
  * @see mounting practice: small bores are pressed, middling ones heated by induction, tapers driven up
  */
-export function mountingMethods({ mount }: Position, outcome: MountOutcome): MountingMethod[] {
+export function mountingMethods({ mount }: RollingPosition, outcome: MountOutcome): MountingMethod[] {
   if (!outcome.bearing || outcome.cannotHold) return []
   const rank = { go: 0, watch: 1, stop: 2 }
   const small = outcome.bearing.row.boreMm < smallBoreMm

@@ -1,6 +1,6 @@
 import type { CannotHold } from '../catalogue/holding.ts'
 import type { Closure } from '../bearing-types/index.ts'
-import type { Holding } from '../model/position.ts'
+import type { Holding } from '../kinds/rolling/position.ts'
 import type { Saying } from '../working/check.ts'
 import { celsius, kelvin, kilograms, mm, newtons, um } from '../words/quantities.ts'
 import { closedWords, holdingWords } from '../words/vocabulary.ts'

@@ -4,7 +4,7 @@ import { cannotHold, holdingOf, type CannotHold } from '../catalogue/holding.ts'
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt, type InputError } from '../errors/input-error.ts'
 import type { HeatTarget } from '../model/job.ts'
-import { heatingTools, type HeatingTool, type Holding, type Position } from '../model/position.ts'
+import { heatingTools, type HeatingTool, type Holding, type RollingPosition } from '../kinds/rolling/position.ts'
 import type { FitResult } from '../seat/fit-result.ts'
 import type { Missing } from '../working/figure.ts'
 import { chill, ChillInput, coolantC, shrinkage, type Chill } from './chill.ts'
@@ -98,7 +98,7 @@ const usualCoolingK = 10
  * @see linear expansion of bearing steel; mounting practice for presses and limits
  */
 export function workOutMount(
-  position: Position,
+  position: RollingPosition,
   lookup: BearingLookup,
   shaft: FitResult | null,
   housing: FitResult | null,
@@ -144,7 +144,12 @@ function missingFor(bearing: ResolvedBearing | null, shaft: FitResult | null, ro
 /** Whether the rule of shrinking covers a room so warm. */
 const coolsFrom = (roomC: number): boolean => ChillInput.shape.roomC.safeParse(roomC).success
 
-function hotMount({ mount }: Position, { decoded, row }: ResolvedBearing, shaft: FitResult, roomC: number): HotMount {
+function hotMount(
+  { mount }: RollingPosition,
+  { decoded, row }: ResolvedBearing,
+  shaft: FitResult,
+  roomC: number,
+): HotMount {
   const { limitC } = heatingLimit(decoded.closure)
   const aimC = Math.min(highestAimC, limitC)
   const coolingK = mount.coolingC ?? usualCoolingK
@@ -187,7 +192,11 @@ function chooseWay(
   return leftUm + shaftShrinkUm >= wantedUm ? 'heated-shaft-chilled' : 'none'
 }
 
-function pressForce({ seat }: Position, { row, interior }: ResolvedBearing, interferenceUm: number): number | null {
+function pressForce(
+  { seat }: RollingPosition,
+  { row, interior }: ResolvedBearing,
+  interferenceUm: number,
+): number | null {
   const { value } = attempt(() =>
     press({
       boreMm: row.boreMm,

@@ -1,7 +1,7 @@
 import { cannotHold, holdingOf } from '../catalogue/holding.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt } from '../errors/input-error.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import type { Missing } from '../working/figure.ts'
 import { iso286Limits, type Limits } from './iso286-limits.ts'
 import { sleeveBore } from './sleeve-bore.ts'
@@ -30,7 +30,7 @@ const raceway = { zone: 'h5', formGrade: 3 }
  * @returns null where an inner ring of a cylindrical bore sits on the shaft
  * @see ISO 2982-1 for the bores of adapter sleeves; mounting practice for h9 with form IT5/2, and for the raceway h5
  */
-export function bareSeat(position: Position, bearing: ResolvedBearing): BareSeat | null {
+export function bareSeat(position: RollingPosition, bearing: ResolvedBearing): BareSeat | null {
   const holding = holdingOf(position, bearing)
   if (cannotHold(holding, bearing)) return null
   const { row, interior, decoded } = bearing

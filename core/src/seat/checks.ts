@@ -1,6 +1,6 @@
 import { isPressedOn } from '../bearing-types/index.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { atFitting, now, unknown, type Check } from '../working/check.ts'
 import { refusalOf } from '../working/figure.ts'
 import { fullHrc, racewayShare } from '../carry/raceway.ts'
@@ -9,7 +9,7 @@ import { fitOf, surelyCreeps, workOf, type SeatChoice, type SeatOutcome } from '
 import { wornSeatRemedies, type Remedy } from './worn-seat.ts'
 
 /** The verdicts of Seat. */
-export function seatChecks(position: Position, outcome: SeatOutcome): Check[] {
+export function seatChecks(position: RollingPosition, outcome: SeatOutcome): Check[] {
   const { bearing, shaft, housing } = outcome
   return [
     ...zoneChecks(shaft, position),
@@ -22,7 +22,7 @@ export function seatChecks(position: Position, outcome: SeatOutcome): Check[] {
   ]
 }
 
-function zoneChecks({ seat, chosen, bare, refusal, ringLoad }: SeatChoice, { seat: given }: Position): Check[] {
+function zoneChecks({ seat, chosen, bare, refusal, ringLoad }: SeatChoice, { seat: given }: RollingPosition): Check[] {
   if (bare) return [now(`${seat}Zone`, 'go', words.bareZone(bare.kind))]
   const field = seat === 'shaft' ? 'seat.slides' : 'seat.housing'
   if (refusal) {
@@ -100,7 +100,7 @@ const raceway = { softestHrc: fullHrc, hardestHrc: 64, roughestUm: 0.2 }
 /** A shaft that takes more of the rating than this is no raceway. */
 const leastShare = 0.8
 
-function racewayChecks({ seat: { racewayHrc, racewayRaUm } }: Position, { bare }: SeatChoice): Check[] {
+function racewayChecks({ seat: { racewayHrc, racewayRaUm } }: RollingPosition, { bare }: SeatChoice): Check[] {
   if (bare?.kind !== 'raceway') return []
   const checks: Check[] = []
   const field = 'seat.racewayHrc'
@@ -126,7 +126,7 @@ function racewayChecks({ seat: { racewayHrc, racewayRaUm } }: Position, { bare }
 }
 
 /** What may be done with a gauged seat; none while it is not gauged. */
-export function remediesOf(choice: SeatChoice, position: Position, bearing: ResolvedBearing): Remedy[] {
+export function remediesOf(choice: SeatChoice, position: RollingPosition, bearing: ResolvedBearing): Remedy[] {
   const { seat, ringLoad, gauged, chosen, nominalMm } = choice
   if (!gauged.gauging || !gauged.actual || !ringLoad) return []
   const holds =
@@ -149,7 +149,7 @@ export function remediesOf(choice: SeatChoice, position: Position, bearing: Reso
 }
 
 /** What the gauge says: the seat itself, and whether this ring creeps on it. */
-function gaugeChecks(choice: SeatChoice, position: Position, bearing: ResolvedBearing): Check[] {
+function gaugeChecks(choice: SeatChoice, position: RollingPosition, bearing: ResolvedBearing): Check[] {
   const { seat, chosen, bare, gauged, ringLoad, nominalMm } = choice
   const { gauging, refusal, actual } = gauged
   const rest = { field: `seat.${seat}ReadingsMm` }

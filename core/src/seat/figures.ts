@@ -1,5 +1,5 @@
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { givenOf, number, range, refusalOf, text, type Figure, type Given } from '../working/figure.ts'
 import type { Limits } from './iso286-limits.ts'
 import { housingWords, ringLoadWords } from '../words/vocabulary.ts'
@@ -10,7 +10,7 @@ import { bareZone } from './words.ts'
 import type { Chosen, Remaining, SeatChoice, SeatOutcome } from './work-out.ts'
 
 /** The figures of Seat, with their working. */
-export function seatFigures(position: Position, outcome: SeatOutcome): Record<string, Figure> {
+export function seatFigures(position: RollingPosition, outcome: SeatOutcome): Record<string, Figure> {
   const { bearing, shaft, housing, remaining } = outcome
   const figures: Record<string, Figure> = { zones: zonesFigure(shaft, housing) }
   for (const choice of [shaft, housing]) {
@@ -60,7 +60,7 @@ function zonesFigure(shaft: SeatChoice, housing: SeatChoice): Figure {
 }
 
 /** The shaft that no ring sits on: what to turn it to, and how round. */
-function bareFigures(choice: SeatChoice, bare: BareSeat, position: Position): Record<string, Figure> {
+function bareFigures(choice: SeatChoice, bare: BareSeat, position: RollingPosition): Record<string, Figure> {
   const { nominalMm, zone, limits, formGrade } = bare
   if (nominalMm === null || zone === null || !limits) return {}
   const formUm = standardTolerance(nominalMm, formGrade) / 2
@@ -107,7 +107,7 @@ const sizeGiven = (label: string, symbol: string, nominalMm: number, from = 'cat
   from,
 })
 
-function zoneFigure(choice: SeatChoice, { seat: given }: Position): Figure {
+function zoneFigure(choice: SeatChoice, { seat: given }: RollingPosition): Figure {
   const { seat, chosen, bare, missing, refusal, nominalMm, ringLoad, loadRatio } = choice
   const givens: Given[] = []
   if (nominalMm !== null)
@@ -222,7 +222,7 @@ function fitFigures(choice: SeatChoice, chosen: Chosen): Record<string, Figure> 
 function gaugeFigures(
   { seat, gauged }: SeatChoice,
   nominalMm: number,
-  { seat: given }: Position,
+  { seat: given }: RollingPosition,
 ): Record<string, Figure> {
   const { gauging, planesMm, refusal, actual } = gauged
   if (!gauging && !refusal) return {}
@@ -290,7 +290,12 @@ function gaugeFigures(
 }
 
 /** The next zones on either side, and why they came second. */
-function othersFigure(choice: SeatChoice, chosen: Chosen, position: Position, bearing: ResolvedBearing): Figure | null {
+function othersFigure(
+  choice: SeatChoice,
+  chosen: Chosen,
+  position: RollingPosition,
+  bearing: ResolvedBearing,
+): Figure | null {
   const others = runnersUp(choice, chosen, position, bearing)
   if (others.length === 0) return null
   return {
@@ -310,7 +315,7 @@ function othersFigure(choice: SeatChoice, chosen: Chosen, position: Position, be
   }
 }
 
-function remainingFigure(position: Position, shaft: SeatChoice, { fit, work }: Remaining): Figure {
+function remainingFigure(position: RollingPosition, shaft: SeatChoice, { fit, work }: Remaining): Figure {
   const turned = position.seat.finish === 'turned'
   const um = givenOf('deviation', { decimals: 1 })
   return {

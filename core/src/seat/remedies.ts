@@ -1,7 +1,7 @@
 import { loadRatioOf, workOutCarry } from '../carry/work-out.ts'
 import type { BearingLookup } from '../catalogue/resolve-bearing.ts'
 import type { Machine } from '../model/machine.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { withShaftLine } from '../shaftline/apply-loads.ts'
 import { remediesOf } from './checks.ts'
 import type { Seat } from './fit-result.ts'
@@ -9,7 +9,7 @@ import { chooseSeat } from './work-out.ts'
 import type { Remedy } from './worn-seat.ts'
 
 /** What may be done with a gauged seat of a position, best first; none while it is not gauged. */
-export function remedies(seat: Seat, given: Position, machine: Machine, lookup: BearingLookup): Remedy[] {
+export function remedies(seat: Seat, given: RollingPosition, machine: Machine, lookup: BearingLookup): Remedy[] {
   const position = withShaftLine(given, machine)
   if (lookup.kind !== 'found') return []
   const loadRatio = loadRatioOf(workOutCarry(position, machine, lookup))

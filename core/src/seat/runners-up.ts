@@ -1,7 +1,7 @@
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt } from '../errors/input-error.ts'
 import { inSentence } from '../model/sentence.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { interference, type FitResult } from './fit-result.ts'
 import { iso286Limits, parseZone } from './iso286-limits.ts'
 import { workOf, type Chosen, type SeatChoice } from './work-out.ts'
@@ -24,7 +24,7 @@ const letters = ['f', 'g', 'h', 'j', 'k', 'm', 'n', 'p', 'r']
 export function runnersUp(
   { seat, ringLoad }: SeatChoice,
   chosen: Chosen,
-  position: Position,
+  position: RollingPosition,
   bearing: ResolvedBearing,
 ): RunnerUp[] {
   if (!chosen.zone) return []

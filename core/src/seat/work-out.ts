@@ -3,7 +3,7 @@ import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt, type InputError } from '../errors/input-error.ts'
 import type { Machine } from '../model/machine.ts'
 import { materialOf } from '../model/materials.ts'
-import type { LoadCase, Position } from '../model/position.ts'
+import type { LoadCase, RollingPosition } from '../kinds/rolling/position.ts'
 import type { Missing } from '../working/figure.ts'
 import { bareSeat, type BareSeat } from './bare-seat.ts'
 import { fitRecommend, type Application, type FitRecommendation, type RingLoad } from './fit-recommend.ts'
@@ -99,7 +99,7 @@ const applicationOf = ({ kind }: Machine): Application =>
   kind === 'motor' ? 'electric-motor' : kind === 'spindle' ? 'machine-tool' : 'general'
 
 export function workOutSeat(
-  position: Position,
+  position: RollingPosition,
   machine: Machine,
   bearing: ResolvedBearing | null,
   loadRatio: number | null,
@@ -119,7 +119,7 @@ export function workOutSeat(
 }
 
 /** The number on the box decides; what was entered counts only where the number says nothing. */
-export function classOf({ seat }: Position, bearing: ResolvedBearing | null): Class {
+export function classOf({ seat }: RollingPosition, bearing: ResolvedBearing | null): Class {
   const said = bearing?.decoded.features.find((one) => one.startsWith('precision-'))?.slice('precision-'.length)
   const inNumber = said === undefined ? null : said === 'P6X' ? 'P6' : said
   // The tables of rings end at P4; a P2 ring lies within them.
@@ -132,7 +132,7 @@ export function classOf({ seat }: Position, bearing: ResolvedBearing | null): Cl
 /** Settles the zone of a seat and judges its readings. */
 export function chooseSeat(
   seat: Seat,
-  position: Position,
+  position: RollingPosition,
   machine: Machine,
   bearing: ResolvedBearing | null,
   loadRatio: number | null,
@@ -162,7 +162,7 @@ export function chooseSeat(
 }
 
 function missingFor(
-  { seat: { system, adjust } }: Position,
+  { seat: { system, adjust } }: RollingPosition,
   bearing: ResolvedBearing | null,
   ringLoad: RingLoad | null,
   loadRatio: number | null,
@@ -185,7 +185,7 @@ function missingFor(
 
 function settle(
   seat: Seat,
-  position: Position,
+  position: RollingPosition,
   bearing: ResolvedBearing,
   application: Application,
   ringLoad: RingLoad,
@@ -247,7 +247,11 @@ const wholePlanes = (sheet: (number | null)[][]): number[][] =>
     .filter((plane) => plane.length > 1)
 
 /** The readings of a seat: planes that are whole, the ring as measured, and the fit that makes. */
-function gaugeSeat(seat: Seat, { seat: given }: Position, { zone, nominalMm, seat: limits, ring }: Chosen): Gauged {
+function gaugeSeat(
+  seat: Seat,
+  { seat: given }: RollingPosition,
+  { zone, nominalMm, seat: limits, ring }: Chosen,
+): Gauged {
   const planesMm = wholePlanes(seat === 'shaft' ? given.shaftReadingsMm : given.housingReadingsMm)
   if (planesMm.length === 0) return nothingGauged
   const measured = seat === 'shaft' ? given.boreDeviationUm : given.outsideDeviationUm
@@ -268,7 +272,7 @@ function gaugeSeat(seat: Seat, { seat: given }: Position, { zone, nominalMm, sea
 }
 
 /** The readings of a shaft that no ring sits on: its zone and its form, and no fit. */
-function gaugeBare({ seat: given }: Position, { nominalMm, zone, formGrade }: BareSeat): Gauged {
+function gaugeBare({ seat: given }: RollingPosition, { nominalMm, zone, formGrade }: BareSeat): Gauged {
   const planesMm = wholePlanes(given.shaftReadingsMm)
   if (planesMm.length === 0 || nominalMm === null || zone === null) return nothingGauged
   const { value, refusal } = attempt(() =>
@@ -278,7 +282,7 @@ function gaugeBare({ seat: given }: Position, { nominalMm, zone, formGrade }: Ba
 }
 
 /** What load and heat leave of the shaft fit; null where no load travels round the ring or nothing grips by the fit. */
-function remainingOn(position: Position, bearing: ResolvedBearing | null, shaft: SeatChoice): Remaining | null {
+function remainingOn(position: RollingPosition, bearing: ResolvedBearing | null, shaft: SeatChoice): Remaining | null {
   const fit = fitOf(shaft)
   // An insert bearing slides on its shaft by design and a thrust washer is only centred: neither lives by the fit.
   const pressed = bearing && isPressedOn(bearing.row.type)
@@ -292,7 +296,11 @@ function remainingOn(position: Position, bearing: ResolvedBearing | null, shaft:
 export const fitOf = ({ chosen, gauged }: SeatChoice): FitResult | null => gauged.actual ?? chosen?.fit ?? null
 
 /** What load and heat leave of a shaft fit. */
-export function workOf({ load, seat: given }: Position, { row, interior }: ResolvedBearing, fit: FitResult): FitAtWork {
+export function workOf(
+  { load, seat: given }: RollingPosition,
+  { row, interior }: ResolvedBearing,
+  fit: FitResult,
+): FitAtWork {
   return fitAtWork(fit, {
     boreMm: row.boreMm,
     loadLossUm: loadLoss(
@@ -313,7 +321,7 @@ const sureShare = 0.5
 export const surelyCreeps = ({ work }: Remaining): boolean =>
   work.remainingProbableMinUm + (1 - sureShare) * (work.loadLossUm + work.thermalLossUm) <= 0
 
-function hoopStress({ seat: given }: Position, { interior }: ResolvedBearing, shaft: SeatChoice): number | null {
+function hoopStress({ seat: given }: RollingPosition, { interior }: ResolvedBearing, shaft: SeatChoice): number | null {
   const fit = fitOf(shaft)
   const nominalMm = shaft.chosen?.nominalMm
   if (!fit || nominalMm === undefined || fit.probableMaxUm <= 0) return null
@@ -326,14 +334,14 @@ function hoopStress({ seat: given }: Position, { interior }: ResolvedBearing, sh
 }
 
 /** Metal of a housing: a light alloy one is aluminium whatever else was entered. */
-export const housingMaterialOf = ({ seat, float }: Position): Position['float']['housingMaterial'] =>
+export const housingMaterialOf = ({ seat, float }: RollingPosition): RollingPosition['float']['housingMaterial'] =>
   seat.housing === 'light-alloy' ? 'aluminium' : float.housingMaterial
 
 /** Temperature at which fits are stated, °C. */
 const statedC = 20
 
 /** A ring under a load that travels round it, on a seat of another metal, where it runs; null where that makes no difference. */
-function warmFit(position: Position, choice: SeatChoice): WarmFit | null {
+function warmFit(position: RollingPosition, choice: SeatChoice): WarmFit | null {
   const { seat, ringLoad, chosen } = choice
   const fit = fitOf(choice)
   const { innerC, outerC } = position.float

@@ -1,5 +1,5 @@
 import type { Machine } from '../model/machine.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import type { ShaftLine } from '../model/shaft-line.ts'
 import { lineLoads, type LineLoads } from './support-loads.ts'
 import { spanDiameterMm } from './span-diameter.ts'
@@ -35,7 +35,7 @@ export function supportOf({ shaft, position }: Machine) {
  *
  * What is taken replaces what was typed for as long as `load.from` says `shaft-line`; the typed values stay in the document.
  */
-export function withShaftLine(position: Position, machine: Machine): Position {
+export function withShaftLine(position: RollingPosition, machine: Machine): RollingPosition {
   const found = position.load.from === 'shaft-line' ? supportOf(machine) : null
   const { shaft } = machine
   if (!found || !shaft) return position

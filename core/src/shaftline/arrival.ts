@@ -1,8 +1,8 @@
 import { clearanceClasses } from '../bearing-types/index.ts'
-import type { Position } from '../model/position.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { inSentence } from '../model/sentence.ts'
 import type { Found, ShaftLine, ShaftSupport } from '../model/shaft-line.ts'
-import type { Lens } from '../working/assessment.ts'
+import type { Lens } from '../kinds/rolling/lenses.ts'
 import type { Check } from '../working/check.ts'
 
 /** One thing to ask or look at when others have worked on the machine. */
@@ -30,7 +30,7 @@ export interface ArrivalCheck extends Check {
 /** A position under the shaft, as far as its papers go. */
 export interface ArrivalPosition {
   name: string
-  inputs: Pick<Position, 'bearing' | 'load'>
+  inputs: Pick<RollingPosition, 'bearing' | 'load'>
 }
 
 type Judged = Omit<ArrivalCheck, 'question' | 'position' | 'key'> | null

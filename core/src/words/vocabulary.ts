@@ -7,13 +7,13 @@ import type {
   Holding,
   LoadCase,
   pairArrangements,
-  Position,
+  RollingPosition,
   ringShapes,
   rollingElements,
   runningKinds,
   sealMaterials,
   thickenerNames,
-} from '../model/position.ts'
+} from '../kinds/rolling/position.ts'
 import type { drives } from '../model/shaft-line.ts'
 
 // Every closed set in words, once: what stands in a sentence, a form or a working.
@@ -77,7 +77,7 @@ export const ringLoadWords: Words<'rotating' | 'stationary' | 'indeterminate'> =
   stationary: 'stationary load',
   indeterminate: 'load of indeterminate direction',
 }
-export const housingWords: Words<Position['seat']['housing']> = {
+export const housingWords: Words<RollingPosition['seat']['housing']> = {
   solid: 'solid',
   split: 'split',
   'thin-wall': 'thin-walled',
@@ -104,44 +104,54 @@ export const toolWords: Words<HeatingTool> = {
   cold: 'nut or hydraulic nut, cold',
 }
 export const boreWords: Words<'cylindrical' | 'tapered'> = { cylindrical: 'cylindrical', tapered: 'tapered' }
-export const lubricationWords: Words<Position['grease']['lubrication']> = { grease: 'grease', 'oil-bath': 'oil bath' }
-export const housingMaterialWords: Words<Position['float']['housingMaterial']> = {
+export const lubricationWords: Words<RollingPosition['grease']['lubrication']> = {
+  grease: 'grease',
+  'oil-bath': 'oil bath',
+}
+export const housingMaterialWords: Words<RollingPosition['float']['housingMaterial']> = {
   'cast-iron': 'cast iron',
   steel: 'steel',
   aluminium: 'aluminium',
 }
-export const shaftMaterialWords: Words<Position['float']['shaftMaterial']> = {
+export const shaftMaterialWords: Words<RollingPosition['float']['shaftMaterial']> = {
   'carbon-steel': 'carbon steel',
   'stainless-austenitic': 'austenitic stainless steel',
 }
 
-export const slidingWords: Words<Position['seat']['slides']> = {
+export const slidingWords: Words<RollingPosition['seat']['slides']> = {
   none: 'none',
   outer: 'outer ring',
   inner: 'inner ring',
 }
-export const finishWords: Words<Position['seat']['finish']> = { ground: 'ground', turned: 'turned' }
-export const inchDutyWords: Words<Position['seat']['inchDuty']> = { industrial: 'industrial', automotive: 'automotive' }
-export const mountHousingWords: Words<NonNullable<Position['mount']['housing']>> = {
+export const finishWords: Words<RollingPosition['seat']['finish']> = { ground: 'ground', turned: 'turned' }
+export const inchDutyWords: Words<RollingPosition['seat']['inchDuty']> = {
+  industrial: 'industrial',
+  automotive: 'automotive',
+}
+export const mountHousingWords: Words<NonNullable<RollingPosition['mount']['housing']>> = {
   solid: 'one piece',
   split: 'split',
   flanged: 'flanged',
   'take-up': 'take-up',
 }
-export const contaminationWords: Words<Position['grease']['contamination']> = {
+export const contaminationWords: Words<RollingPosition['grease']['contamination']> = {
   light: 'light',
   heavy: 'heavy',
   'light-abrasive': 'light, abrasive',
   'heavy-abrasive': 'heavy, abrasive',
 }
-export const moistureWords: Words<Position['grease']['moisture']> = {
+export const moistureWords: Words<RollingPosition['grease']['moisture']> = {
   dry: 'dry',
   humid: 'humid',
   condensation: 'condensation',
   wet: 'wet',
 }
-export const vibrationWords: Words<Position['grease']['vibration']> = { low: 'low', medium: 'medium', high: 'high' }
-export const orientationWords: Words<Position['grease']['orientation']> = {
+export const vibrationWords: Words<RollingPosition['grease']['vibration']> = {
+  low: 'low',
+  medium: 'medium',
+  high: 'high',
+}
+export const orientationWords: Words<RollingPosition['grease']['orientation']> = {
   horizontal: 'horizontal',
   inclined: 'inclined',
   vertical: 'vertical',

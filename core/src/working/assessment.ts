@@ -2,10 +2,6 @@ import type { BearingType } from '../bearing-types/index.ts'
 import type { Check, Verdict } from './check.ts'
 import type { Figure, Missing } from './figure.ts'
 
-/** Lenses in the order the work is done. */
-export const lenses = ['identify', 'carry', 'seat', 'float', 'mount', 'grease', 'diagnose'] as const
-export type Lens = (typeof lenses)[number]
-
 /**
  * A lens with nothing to complain of, but with inputs missing, is open; one whose questions nobody has begun to answer is
  * idle, and does not count.
@@ -15,7 +11,7 @@ export type LensState = Verdict | 'open' | 'idle'
 export type PositionState = Verdict | 'open'
 
 /** Everything one lens says about a position. */
-export interface LensAssessment {
+export interface LensAssessment<Lens extends string = string> {
   lens: Lens
   /** On the bench: what matters now and at the next fitting. */
   state: LensState
@@ -30,15 +26,17 @@ export interface LensAssessment {
   cautions: string[]
 }
 
-export type Finding = Check & { lens: Lens }
+/** A check with the lens that made it. */
+export type Finding<Lens extends string = string> = Check & { lens: Lens }
 
 /** The whole judgement of a position: plain data. */
-export interface Assessment<Outcomes = unknown> {
-  lenses: Record<Lens, LensAssessment>
+export interface Assessment<Kind extends string = string, Lens extends string = string, Outcomes = unknown> {
+  kind: Kind
+  lenses: Record<Lens, LensAssessment<Lens>>
   /** Watch and stop: what matters now first, worst first, then in working order. */
-  findings: Finding[]
+  findings: Finding<Lens>[]
   /** Questions whose answers would change a verdict. */
-  questions: Finding[]
+  questions: Finding<Lens>[]
   /** Worst lens, as the machine runs. */
   state: PositionState
   /** Null while no bearing of the tables is on the bench. */
@@ -65,13 +63,13 @@ export const bySeverity = (a: { verdict: Verdict }, b: { verdict: Verdict }): nu
  *
  * @param parts.begun - whether anybody has begun to answer its questions; a lens that is not needed may wait
  */
-export function assessLens({
+export function assessLens<Lens extends string>({
   begun = true,
   ...parts
-}: Omit<LensAssessment, 'state' | 'nowState' | 'missing' | 'cautions'> & {
+}: Omit<LensAssessment<Lens>, 'state' | 'nowState' | 'missing' | 'cautions'> & {
   cautions?: string[]
   begun?: boolean
-}): LensAssessment {
+}): LensAssessment<Lens> {
   const missing = missingOf(parts.figures)
   const stateOf = (checks: readonly Check[]): LensState => {
     const states: LensState[] = [
@@ -91,7 +89,10 @@ export function assessLens({
 }
 
 /** A lens with checks of the machine as it runs that come from elsewhere than its own inputs. */
-export function withChecks(lens: LensAssessment, more: readonly Check[]): LensAssessment {
+export function withChecks<Lens extends string>(
+  lens: LensAssessment<Lens>,
+  more: readonly Check[],
+): LensAssessment<Lens> {
   if (more.length === 0) return lens
   const added = more.map(({ verdict }) => verdict)
   return {
@@ -111,17 +112,24 @@ function missingOf(figures: Record<string, Figure>): Missing[] {
   return missing
 }
 
-/** Puts the lenses of a position together. */
-export function assessment<Outcomes>(
-  all: Record<Lens, LensAssessment>,
+/**
+ * Puts the lenses of a position together.
+ *
+ * @param lenses - those of the kind, in working order
+ */
+export function assessment<Kind extends string, Lens extends string, Outcomes>(
+  kind: Kind,
+  lenses: readonly Lens[],
+  all: Record<Lens, LensAssessment<Lens>>,
   bearingType: BearingType | null,
   outcomes: Outcomes,
-): Assessment<Outcomes> {
-  const checks = lenses.flatMap((lens) => all[lens].checks.map((check): Finding => ({ ...check, lens })))
+): Assessment<Kind, Lens, Outcomes> {
+  const checks = lenses.flatMap((lens) => all[lens].checks.map((check): Finding<Lens> => ({ ...check, lens })))
   const [runs, fits] = (['now', 'at-fitting'] as const).map((when) =>
     checks.filter((check) => check.when === when && check.verdict !== 'go').sort(bySeverity),
   )
   return {
+    kind,
     lenses: all,
     findings: [...(runs ?? []), ...(fits ?? [])],
     questions: checks.filter(({ when }) => when === 'unknown'),

@@ -2,7 +2,7 @@ import { assert } from 'chai'
 import { createCalculations, runCalculation } from '../../src/calculations.ts'
 import { attempt, inputErrorCodes, type InputError } from '../../src/errors/input-error.ts'
 import { inputErrorOf, parseInput, type LimitWords } from '../../src/errors/parse-input.ts'
-import { Position } from '../../src/model/position.ts'
+import { RollingPosition } from '../../src/kinds/rolling/position.ts'
 import { references } from '../references.ts'
 import { z } from 'zod'
 
@@ -37,7 +37,7 @@ describe('refused inputs', () => {
     })
 
   it('are named by their whole path in a document', () => {
-    const { refusal } = attempt(() => parseInput(Position, { load: { radialN: -5 } }, 'path'))
+    const { refusal } = attempt(() => parseInput(RollingPosition, { load: { radialN: -5 } }, 'path'))
     assert.equal(refusal?.field, 'load.radialN')
     assert.match(refusal?.message ?? '', /load\.radialN is -5; it must be a number from 0 to 100000000 N/)
   })

@@ -4,6 +4,7 @@ import {
   assess,
   composeJob,
   hasEnded,
+  holdsRolling,
   jobProgress,
   type Catalogue,
   type JobEntry,
@@ -144,8 +145,9 @@ export async function addJob(
   return inTransaction(pool, async (db) => {
     const positions: JobPosition[] = []
     for (const id of positionIds) {
-      const { name, inputs, machine } = await getPosition(db, siteId, id)
-      if (machine.id !== machineId) throw new NotFoundError('position', id)
+      const position = await getPosition(db, siteId, id)
+      if (position.machine.id !== machineId || !holdsRolling(position)) throw new NotFoundError('position', id)
+      const { name, inputs, machine } = position
       positions.push({ id, name, inputs, machine })
     }
     const steps = composeJob(positions, catalogue)
@@ -338,8 +340,10 @@ export async function closeJob(
     }
     const left: Record<string, Position> = {}
     for (const positionId of new Set(job.steps.flatMap(({ position }) => (position ? [position.id] : [])))) {
-      const { inputs: before, machine, version } = await getPosition(db, siteId, positionId)
-      const inputs = asLeft(before, positionId, progress)
+      const found = await getPosition(db, siteId, positionId)
+      if (!holdsRolling(found)) continue
+      const { machine, version } = found
+      const inputs = asLeft(found.inputs, positionId, progress)
       const assessment = assess(inputs, machine, catalogue, damage)
       await savePositionIn(db, { siteId, accountId, positionId, version, inputs, assessment })
       left[positionId] = inputs

@@ -10,6 +10,7 @@ import {
   assess,
   emptyPosition,
   forAnotherMachine,
+  holdsRolling,
   InputError,
   type Machine,
   type Position,
@@ -130,7 +131,9 @@ export async function addMachine(
   })
   if (!rows[0]) throw tagTaken(tag)
   const machineId = z.uuid().parse(rows[0].id)
-  const inputsOf = new Map(copied?.positions.map((position) => [position.name, forAnotherMachine(position.inputs)]))
+  const inputsOf = new Map(
+    copied?.positions.filter(holdsRolling).map((position) => [position.name, forAnotherMachine(position.inputs)]),
+  )
   for (const [walkOrder, position] of entry.positions.entries()) {
     const inputs = withBearing(inputsOf.get(position.name) ?? emptyPosition(), position.designation)
     const machine: Machine = { kind, duty, shaft, position: position.name }
@@ -141,10 +144,8 @@ export async function addMachine(
   return machineId
 }
 
-const withBearing = (inputs: Position, designation: string): Position => ({
-  ...inputs,
-  bearing: { ...inputs.bearing, designation },
-})
+const withBearing = <P extends Position>(inputs: P, designation: string): P =>
+  inputs.kind === 'rolling' ? { ...inputs, bearing: { ...inputs.bearing, designation } } : inputs
 
 /**
  * Changes the entry of a machine and its positions, inside a transaction that is under way: positions are renamed on the

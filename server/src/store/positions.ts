@@ -1,5 +1,5 @@
 import { MachinePosition, PositionDetail, PositionRevision } from '@yardfrost/contract'
-import { lenses, numberOf, type Assessment, type Position } from '@yardfrost/core'
+import { numberOf, type Assessment, type Position } from '@yardfrost/core'
 import type pg from 'pg'
 import { z } from 'zod'
 import { ConflictError } from '../errors/conflict-error.ts'
@@ -87,14 +87,15 @@ export async function getPosition(db: Db, siteId: string, positionId: string): P
 
 /** What is stored of an assessment: what was found, and what lists are searched and sorted by. */
 function stored(assessment: Assessment) {
-  const { value } = assessment.lenses.identify.figures['designation'] ?? { value: null }
   const { state, findings } = assessment
-  const states = Object.fromEntries(lenses.map((lens) => [lens, assessment.lenses[lens].state]))
+  const states = Object.fromEntries(Object.entries(assessment.lenses).map(([lens, { state: one }]) => [lens, one]))
+  const rolling = assessment.kind === 'rolling' ? assessment.lenses : null
+  const { value } = rolling?.identify.figures['designation'] ?? { value: null }
   return {
     kept: JSON.stringify({ state, findings, lenses: states }),
     state,
     designation: value?.kind === 'text' ? value.text : null,
-    lifeH: numberOf(assessment.lenses.carry.figures['life']),
+    lifeH: numberOf(rolling?.carry.figures['life']),
     bearingType: assessment.bearingType,
     // What matters only when it is next mounted is no alarm on a list of running machines.
     finding: findings.find(({ when }) => when === 'now')?.reason ?? null,

@@ -60,6 +60,7 @@ export async function saveShaft(
     })
     const stands = new Set(shaft.supports.map(({ position }) => position))
     await judgeMachine(db, references, { siteId, accountId, machineId }, (inputs, name) => {
+      if (inputs.kind !== 'rolling') return null
       const fed = stands.has(name) && (save.feed || inputs.load.from === 'shaft-line')
       return fed ? { ...inputs, load: { ...inputs.load, from: 'shaft-line' } } : null
     })

@@ -1,12 +1,12 @@
 <script setup lang="ts" generic="T extends string | number | null">
-import { fieldSchema, Position, type FieldMeta } from '@yardfrost/core'
+import { fieldSchema, RollingPosition, type FieldMeta } from '@yardfrost/core'
 import Select from 'primevue/select'
 import { useBench, type FieldPath } from './use-bench.ts'
 
 const { path, options } = defineProps<{ path: FieldPath; options: { value: T; label: string }[] }>()
 
 const bench = useBench()
-const title = (fieldSchema(Position, path.split('.'))?.meta() as FieldMeta | undefined)?.title ?? path
+const title = (fieldSchema(RollingPosition, path.split('.'))?.meta() as FieldMeta | undefined)?.title ?? path
 const inputId = `field-${path.replace('.', '-')}`
 </script>
 

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import type { Assessment, Lens } from '@yardfrost/core'
+import type { RollingAssessment, Lens } from '@yardfrost/core'
 import { computed, ref } from 'vue'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { lensNames } from './lens-names.ts'
 
 /** The worst finding and its way out; a press goes there. */
-const { assessment } = defineProps<{ assessment: Assessment }>()
+const { assessment } = defineProps<{ assessment: RollingAssessment }>()
 const emit = defineEmits<{ go: [lens: Lens, field: string | null] }>()
 
 const format = useFormat()

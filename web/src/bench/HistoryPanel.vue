@@ -27,6 +27,7 @@ onMounted(async () => {
 const compared = ref<number | null>(null)
 
 function bringBack({ inputs, savedAt }: PositionRevision) {
+  if (inputs.kind !== 'rolling') return
   bench.change(`The save of ${shownWithYear(savedAt)} is back as a draft.`, inputs)
   emit('close')
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { bySeverity, whens, type LensAssessment } from '@yardfrost/core'
+import { bySeverity, whens, type Lens, type LensAssessment } from '@yardfrost/core'
 import { computed } from 'vue'
 import LensPages from './LensPages.vue'
 import { lensPages } from './lens-pages.ts'
@@ -8,7 +8,7 @@ import CheckLine from '../figures/CheckLine.vue'
 
 /** The frame of a lens: its pages, its question, its inputs, its figures, its checks worst first, its cautions. */
 const { lens, question = '' } = defineProps<{
-  lens: LensAssessment
+  lens: LensAssessment<Lens>
   /** For a lens of one page; the pages bring their own. */
   question?: string
 }>()

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { lenses, type Assessment, type Lens } from '@yardfrost/core'
+import { lenses, type RollingAssessment, type Lens } from '@yardfrost/core'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { lensNames } from './lens-names.ts'
 
 /** State and headline of every lens; the one in hand stands out. */
-const { assessment, lens } = defineProps<{ assessment: Assessment; lens: Lens }>()
+const { assessment, lens } = defineProps<{ assessment: RollingAssessment; lens: Lens }>()
 defineEmits<{ choose: [lens: Lens] }>()
 
 const format = useFormat()

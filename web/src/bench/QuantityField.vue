@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fieldSchema, inputErrorOf, Position, unitSymbol, type FieldMeta } from '@yardfrost/core'
+import { fieldSchema, inputErrorOf, RollingPosition, unitSymbol, type FieldMeta } from '@yardfrost/core'
 import { computed } from 'vue'
 import QuantityInput from '../figures/QuantityInput.vue'
 import { useQuantityText } from '../figures/use-quantity-text.ts'
@@ -11,7 +11,7 @@ const { path, note = '' } = defineProps<{ path: FieldPath; note?: string }>()
 
 const bench = useBench()
 const settings = useSettings()
-const schema = fieldSchema(Position, path.split('.'))
+const schema = fieldSchema(RollingPosition, path.split('.'))
 const meta = schema?.meta() as FieldMeta | undefined
 const title = meta?.title ?? path
 const quantity = meta?.quantity ?? 'ratio'
@@ -25,7 +25,7 @@ const { text, begin, take, leave } = useQuantityText({
     const checked = schema?.safeParse(parsed, { reportInput: true })
     if (checked?.success !== false) return
     const issues = checked.error.issues.map((issue) => ({ ...issue, path: path.split('.') }))
-    throw inputErrorOf(Position, issues, 'path', inUnit)
+    throw inputErrorOf(RollingPosition, issues, 'path', inUnit)
   },
   take: (parsed) => bench.setAt(path, parsed),
   refusal: () => refusal.value,

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { fieldSchema, Position, type FieldMeta } from '@yardfrost/core'
+import { fieldSchema, RollingPosition, type FieldMeta } from '@yardfrost/core'
 import InputText from 'primevue/inputtext'
 import { useBench, type FieldPath } from './use-bench.ts'
 
 /** A few words; the label comes from the position's schema. */
 const { path, placeholder = '' } = defineProps<{ path: FieldPath; placeholder?: string }>()
 const bench = useBench()
-const title = (fieldSchema(Position, path.split('.'))?.meta() as FieldMeta | undefined)?.title ?? path
+const title = (fieldSchema(RollingPosition, path.split('.'))?.meta() as FieldMeta | undefined)?.title ?? path
 const inputId = `field-${path.replace('.', '-')}`
 /** The longest that the schema takes. */
 const longest = 60

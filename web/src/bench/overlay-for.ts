@@ -1,11 +1,11 @@
 import {
   isHeated,
-  type Assessment,
+  type RollingAssessment,
   type Figure,
   type FigureValue,
   type Lens,
   type LensAssessment,
-  type Position,
+  type RollingPosition,
   type Precision,
   type Quantity,
   type ResolvedBearing,
@@ -25,8 +25,8 @@ export interface Words {
 /** What the lens in hand lays over the half-section. */
 export function overlayFor(
   lens: Lens,
-  assessment: Assessment,
-  inputs: Position,
+  assessment: RollingAssessment,
+  inputs: RollingPosition,
   bearing: ResolvedBearing,
   section: HalfSection,
   words: Words,
@@ -100,8 +100,8 @@ const longestArrowPx = 130
 const shortestArrowPx = 34
 
 function carryOverlay(
-  { lenses: { carry }, outcomes }: Assessment,
-  axialWay: Position['load']['axialWay'],
+  { lenses: { carry }, outcomes }: RollingAssessment,
+  axialWay: RollingPosition['load']['axialWay'],
   section: HalfSection,
   words: Words,
   name: string,
@@ -164,7 +164,7 @@ function carryOverlay(
 }
 
 function seatOverlay(
-  { lenses: { seat: lens }, outcomes }: Assessment,
+  { lenses: { seat: lens }, outcomes }: RollingAssessment,
   section: HalfSection,
   words: Words,
   name: string,
@@ -254,7 +254,7 @@ function greaseOverlay({ figures }: LensAssessment, section: HalfSection, words:
 const grownPx = 9
 
 function mountOverlay(
-  { lenses: { mount }, outcomes }: Assessment,
+  { lenses: { mount }, outcomes }: RollingAssessment,
   section: HalfSection,
   words: Words,
   name: string,

@@ -1,31 +1,50 @@
-import type { PositionDetail } from '@yardfrost/contract'
-import { assess, lenses, lookUpBearing, Position, withShaftLine, type Lens, type Machine } from '@yardfrost/core'
+import type { PositionDetail, RollingDetail } from '@yardfrost/contract'
+import {
+  assess,
+  holdsRolling,
+  lenses,
+  lookUpBearing,
+  RollingDocument,
+  RollingPosition,
+  withShaftLine,
+  type Lens,
+  type Machine,
+  type RollingGroups,
+} from '@yardfrost/core'
 import { computed, inject, provide, reactive, ref, type InjectionKey } from 'vue'
-import { api } from '../api/client.ts'
+import { api, ApiFailure } from '../api/client.ts'
 import { copyOf, useDocument } from '../shell/use-document.ts'
 import { lensPages } from './lens-pages.ts'
 import { catalogue, damage } from './references.ts'
 
 /** Groups and fields of a position. */
 export type FieldPath = {
-  [G in keyof Position]: `${G}.${Extract<keyof Position[G], string>}`
-}[keyof Position]
+  [G in keyof RollingGroups]: `${G}.${Extract<keyof RollingGroups[G], string>}`
+}[keyof RollingGroups]
+
+/** @throws ApiFailure for a position that is no rolling bearing */
+function rolling(detail: PositionDetail): RollingDetail {
+  if (holdsRolling(detail)) return detail
+  const message = `This position is a ${detail.inputs.kind} bearing`
+  const fix = 'This bench is for rolling bearings. Load the page anew: the program may have been updated.'
+  throw new ApiFailure(404, { code: 'NOT_FOUND', message, fix })
+}
 
 /** One position on the bench: its inputs, what core makes of them, and how they are kept. */
 function createBench(id: string) {
-  const inputs = ref<Position>(Position.parse({}))
-  const document = useDocument<Position, PositionDetail>({
+  const inputs = ref<RollingPosition>(RollingPosition.parse({}))
+  const document = useDocument<RollingPosition, RollingDetail>({
     key: `yardfrost.draft.${id}`,
-    schema: Position,
+    schema: RollingDocument,
     value: inputs,
     valueOf: (stored) => stored.inputs,
-    save: (value, version) => api.savePosition(id, { version, inputs: value }),
+    save: async (value, version) => rolling(await api.savePosition(id, { version, inputs: value })),
   })
   const { stored: detail } = document
   /** Page that each lens is open at. */
   const pages = reactive<Partial<Record<Lens, string>>>({})
   /** A change made at one stroke, and what stood there before it. */
-  const undoable = ref<{ what: string; before: Position } | null>(null)
+  const undoable = ref<{ what: string; before: RollingPosition } | null>(null)
   /** Figure that is pointed at, on the drawing or beside it. */
   const lit = ref<string | null>(null)
 
@@ -45,7 +64,7 @@ function createBench(id: string) {
   const effective = computed(() => withShaftLine(inputs.value, machine.value))
 
   async function load(): Promise<void> {
-    document.take(await api.position(id))
+    document.take(rolling(await api.position(id)))
   }
 
   const pageOf = (lens: Lens): string => pages[lens] ?? lensPages[lens]?.[0]?.key ?? ''
@@ -54,7 +73,7 @@ function createBench(id: string) {
   }
 
   /** Changes several inputs at once, so that one press takes it back. */
-  function change(what: string, next: Position): void {
+  function change(what: string, next: RollingPosition): void {
     undoable.value = { what, before: copyOf(inputs.value) }
     inputs.value = copyOf(next)
   }
@@ -71,14 +90,15 @@ function createBench(id: string) {
     undoable.value = null
   }
 
+  const groups = () => inputs.value as unknown as Record<string, Record<string, unknown>>
   function valueAt(path: FieldPath): unknown {
     const [group = '', field = ''] = path.split('.')
-    return (inputs.value as Record<string, Record<string, unknown>>)[group]?.[field]
+    return groups()[group]?.[field]
   }
 
   function setAt(path: FieldPath, value: unknown): void {
     const [group = '', field = ''] = path.split('.')
-    const fields = (inputs.value as Record<string, Record<string, unknown>>)[group]
+    const fields = groups()[group]
     if (fields) fields[field] = value
   }
 

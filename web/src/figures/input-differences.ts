@@ -11,9 +11,14 @@ export interface InputDifference {
 
 type Groups = Record<string, Record<string, unknown>>
 
+/** Without kind and schema, a position is groups of fields. */
+function groupsOf({ schema: _schema, kind: _kind, ...groups }: Position): Groups {
+  return groups
+}
+
 /** Inputs of `to` that are not as they are in `from`, in working order. */
 export function inputDifferences(from: Position, to: Position): InputDifference[] {
-  const [old, fresh] = [from as Groups, to as Groups]
+  const [old, fresh] = [groupsOf(from), groupsOf(to)]
   return Object.keys(fresh).flatMap((group) =>
     Object.keys(fresh[group] ?? {})
       .filter((field) => JSON.stringify(old[group]?.[field]) !== JSON.stringify(fresh[group]?.[field]))

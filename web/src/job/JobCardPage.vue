@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PositionDetail } from '@yardfrost/contract'
-import { wantedLife } from '@yardfrost/core'
+import { holdsRolling, wantedLife } from '@yardfrost/core'
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { api } from '../api/client.ts'
@@ -25,7 +25,9 @@ page.saving = null
 const details = ref<PositionDetail[]>([])
 /** Positions as the job left them; while it goes on, as they are now. */
 const sheets = computed(() =>
-  details.value.map((detail) => ({ ...detail, inputs: job.job.value?.left?.[detail.id] ?? detail.inputs })),
+  details.value
+    .map((detail) => ({ ...detail, inputs: job.job.value?.left?.[detail.id] ?? detail.inputs }))
+    .filter(holdsRolling),
 )
 const { failure, load } = useLoading(async () => {
   await job.load()

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useEventListener, useNow } from '@vueuse/core'
-import type { PositionDetail } from '@yardfrost/contract'
+import type { RollingDetail } from '@yardfrost/contract'
+import { holdsRolling } from '@yardfrost/core'
 import Button from 'primevue/button'
 import { computed, reactive, ref, watch, watchEffect } from 'vue'
 import { useRouter } from 'vue-router'
@@ -72,13 +73,14 @@ function heated(
 }
 
 /** Positions as they stand, for the drawings. */
-const details = reactive(new Map<string, PositionDetail>())
+const details = reactive(new Map<string, RollingDetail>())
 watch(
   () => shown.value?.step.position?.id,
   async (positionId) => {
     if (!positionId || details.has(positionId)) return
     try {
-      details.set(positionId, await api.position(positionId))
+      const detail = await api.position(positionId)
+      if (holdsRolling(detail)) details.set(positionId, detail)
     } catch (error) {
       // Without a network and a kept answer there is no drawing; the step goes on.
       if (!(error instanceof ApiFailure)) throw error

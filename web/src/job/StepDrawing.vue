@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import type { PositionDetail } from '@yardfrost/contract'
+import type { RollingDetail } from '@yardfrost/contract'
 import { assess, lookUpBearing, withShaftLine, type Lens } from '@yardfrost/core'
 import { computed, useTemplateRef } from 'vue'
 import { drawnHolding } from '../bench/drawn-holding.ts'
@@ -12,7 +12,7 @@ import { layOut } from '../drawing/sheet.ts'
 import { useFormat } from '../figures/use-format.ts'
 
 /** The bearing of a position, drawn to scale with what the step is about. */
-const { detail, lens } = defineProps<{ detail: PositionDetail; lens: Lens }>()
+const { detail, lens } = defineProps<{ detail: RollingDetail; lens: Lens }>()
 const format = useFormat()
 const frame = useTemplateRef('frame')
 const { width, height } = useElementSize(frame)

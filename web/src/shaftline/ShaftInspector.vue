@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { partFields, partKinds, ShaftLine, type LineStep, type PartKind } from '@yardfrost/core'
+import { partFields, partKinds, ShaftLineFields, type LineStep, type PartKind } from '@yardfrost/core'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed } from 'vue'
@@ -24,8 +24,8 @@ const partWords: Record<PartKind, string> = {
 }
 const kinds = partKinds.map((kind) => ({ value: kind, label: partWords[kind] }))
 
-const supportSchema = ShaftLine.shape.supports.element
-const sectionSchema = ShaftLine.shape.sections.element
+const supportSchema = ShaftLineFields.shape.supports.element
+const sectionSchema = ShaftLineFields.shape.sections.element
 
 const part = computed(() => (picked.value.what === 'part' ? line.value?.parts[picked.value.index] : undefined))
 const support = computed(() => (picked.value.what === 'support' ? line.value?.supports[picked.value.index] : undefined))
@@ -95,7 +95,7 @@ function split() {
     </template>
     <template v-else>
       <h2>How it runs</h2>
-      <SchemaForm :schema="ShaftLine" :value="line" path="line" @change="shaft.changeLine($event)" />
+      <SchemaForm :schema="ShaftLineFields" :value="line" path="line" @change="shaft.changeLine($event)" />
       <Button
         v-if="steps.length === 0"
         label="It runs in steps"

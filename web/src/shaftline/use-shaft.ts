@@ -2,6 +2,7 @@ import type { ShaftDetail } from '@yardfrost/contract'
 import {
   arrivalChecks,
   assessLine,
+  holdsRolling,
   shaftLife,
   ShaftLine,
   ShaftPart,
@@ -37,14 +38,14 @@ function createShaft(id: string) {
   const done = shallowRef<ShaftLine[]>([])
   const picked = ref<Picked>({ what: 'machine' })
 
-  const bearings = computed(
-    () => new Map(detail.value?.positions.map(({ name, inputs }) => [name, inputs.bearing.designation]) ?? []),
-  )
+  /** Positions whose bearings roll: the line knows their sizes. */
+  const rolling = computed(() => detail.value?.positions.filter(holdsRolling) ?? [])
+  const bearings = computed(() => new Map(rolling.value.map(({ name, inputs }) => [name, inputs.bearing.designation])))
   const assessment = computed(() => (line.value ? assessLine(line.value, bearings.value, catalogue) : null))
 
   const whole = computed(() => {
     const now = detail.value
-    return now && line.value ? { line: line.value, positions: now.positions, machine: now.machine } : null
+    return now && line.value ? { line: line.value, positions: rolling.value, machine: now.machine } : null
   })
   /** How long the bearings last under the loads of this line, each and together. */
   const life = computed(() => (whole.value ? shaftLife(whole.value, catalogue) : null))

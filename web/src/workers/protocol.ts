@@ -1,4 +1,4 @@
-import type { FitHistogram, Machine, Position, SweepLimits, SweepResult } from '@yardfrost/core'
+import type { FitHistogram, Machine, RollingPosition, SweepLimits, SweepResult } from '@yardfrost/core'
 
 /** Deviations of a seat or ring, µm. */
 export interface Deviations {
@@ -14,7 +14,7 @@ export interface BenchWork {
    * @param progress - hears how many sizes are done of how many
    */
   sweep(
-    position: Position,
+    position: RollingPosition,
     machine: Machine,
     limits: SweepLimits,
     progress: (done: number, of: number) => void,

@@ -1,13 +1,13 @@
-import { emptyPosition, Position } from '@yardfrost/core'
+import { emptyPosition, RollingPosition } from '@yardfrost/core'
 import { assert } from 'chai'
 import { inputDifferences } from '../../src/figures/input-differences.ts'
 
-const changed = (changes: object) => Position.parse({ ...emptyPosition(), ...changes })
+const changed = (changes: object) => RollingPosition.parse({ ...emptyPosition(), ...changes })
 const empty = emptyPosition()
 
 describe('what differs between two versions', () => {
   it('is nothing between a position and its copy, lists included', () =>
-    assert.isEmpty(inputDifferences(empty, JSON.parse(JSON.stringify(empty)) as Position)))
+    assert.isEmpty(inputDifferences(empty, JSON.parse(JSON.stringify(empty)) as RollingPosition)))
 
   it('names the input as the form does, with its quantity and both values', () => {
     const [one, ...rest] = inputDifferences(empty, changed({ load: { ...empty.load, radialN: 900 } }))

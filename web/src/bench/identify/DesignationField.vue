@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fieldSchema, Position, searchCatalogue, type CatalogueRow, type FieldMeta } from '@yardfrost/core'
+import { fieldSchema, RollingPosition, searchCatalogue, type CatalogueRow, type FieldMeta } from '@yardfrost/core'
 import AutoComplete from 'primevue/autocomplete'
 import { ref } from 'vue'
 import { catalogue } from '../references.ts'
@@ -7,7 +7,7 @@ import { useBench } from '../use-bench.ts'
 
 /** The number as it stands on the box, suffixes and all; the catalogue offers base numbers while one types. */
 const bench = useBench()
-const title = (fieldSchema(Position, ['bearing', 'designation'])?.meta() as FieldMeta).title
+const title = (fieldSchema(RollingPosition, ['bearing', 'designation'])?.meta() as FieldMeta).title
 const offers = ref<CatalogueRow[]>([])
 
 function offer({ query }: { query: string }) {

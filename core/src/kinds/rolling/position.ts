@@ -1,13 +1,7 @@
 import { z } from 'zod'
-import { ClearanceClass, Closure } from '../bearing-types/index.ts'
-import type { Quantity } from './units.ts'
-
-/** Description a field carries: its label, its quantity, its unit for messages. The form, the errors and the API read it here. */
-export interface FieldMeta {
-  title: string
-  quantity?: Quantity
-  unit?: string
-}
+import { ClearanceClass, Closure } from '../../bearing-types/index.ts'
+import type { Quantity } from '../../model/units.ts'
+import { positionSchema } from '../../model/upgrade/position.ts'
 
 const quantity = (schema: z.ZodNumber, title: string, kind: Quantity, unit: string) =>
   schema.nullable().default(null).meta({ title, quantity: kind, unit })
@@ -243,8 +237,10 @@ const DiagnoseFields = z.strictObject({
   notSeen: z.array(z.string().max(60)).max(100).default([]).meta({ title: 'Signs looked for and not found' }),
 })
 
-/** Inputs of one bearing seat on one machine; everything else about it is computed. Metric base units throughout. */
-export const Position = z.strictObject({
+/** Inputs of one seat of a rolling bearing on one machine; everything else about it is computed. Metric base units throughout. */
+export const RollingPosition = z.strictObject({
+  schema: z.literal(positionSchema).default(positionSchema),
+  kind: z.literal('rolling').default('rolling'),
   bearing: BearingFields.prefault({}),
   identify: IdentifyFields.prefault({}),
   load: LoadFields.prefault({}),
@@ -254,14 +250,17 @@ export const Position = z.strictObject({
   grease: GreaseFields.prefault({}),
   diagnose: DiagnoseFields.prefault({}),
 })
-export type Position = z.output<typeof Position>
+export type RollingPosition = z.output<typeof RollingPosition>
+
+/** A position without what every kind says: groups of fields. */
+export type RollingGroups = Omit<RollingPosition, 'schema' | 'kind'>
 
 /** A position nobody has filled in, but for what holds in most workshops. */
-export const emptyPosition = (): Position =>
-  Position.parse({ load: { axialN: 0 }, seat: { shaftBoreMm: 0 }, mount: { roomC: 20, coolingC: 10 } })
+export const emptyPosition = (): RollingPosition =>
+  RollingPosition.parse({ load: { axialN: 0 }, seat: { shaftBoreMm: 0 }, mount: { roomC: 20, coolingC: 10 } })
 
 /** What holds of a like position on another machine too: not what was measured and seen on this one. */
-export function forAnotherMachine(position: Position): Position {
+export function forAnotherMachine(position: RollingPosition): RollingPosition {
   const { identify, diagnose, seat, float } = emptyPosition()
   const { shaftReadingsMm, housingReadingsMm, boreDeviationUm, outsideDeviationUm } = seat
   return {

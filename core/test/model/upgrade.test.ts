@@ -1,0 +1,44 @@
+import { assert } from 'chai'
+import { readFileSync } from 'node:fs'
+import { assess, Position, ShaftLine } from '../../src/index.ts'
+import { catalogue } from '../references.ts'
+
+/** Documents as they were stored before they said a schema; kept for good. */
+const stored = JSON.parse(readFileSync(new URL('../fixtures/documents-of-schema-1.json', import.meta.url), 'utf8')) as {
+  position: Record<string, unknown>
+  shaftLine: Record<string, unknown>
+}
+
+describe('documents of before', () => {
+  it('a position without kind and schema is a rolling bearing, and loses nothing', () => {
+    const read = Position.parse(stored.position)
+    const { schema, kind, ...groups } = read
+    assert.deepEqual([schema, kind], [2, 'rolling'])
+    assert.deepEqual(groups as Record<string, unknown>, stored.position)
+  })
+
+  it('reads a document of today as it is, and once more', () => {
+    const today = Position.parse(stored.position)
+    assert.deepEqual(Position.parse(JSON.parse(JSON.stringify(today))), today)
+  })
+
+  it('a shaft line loses nothing', () =>
+    assert.deepEqual(ShaftLine.parse(stored.shaftLine), { schema: 1, ...stored.shaftLine } as unknown as ShaftLine))
+
+  it('a document of a newer program is refused with what to do', () => {
+    const { error } = Position.safeParse({ ...stored.position, schema: 99 })
+    assert.equal(error?.issues[0]?.path.join('.'), 'schema')
+    assert.match(error?.issues[0]?.message ?? '', /at most 2: .*newer program; load the page anew/)
+  })
+
+  it('names the field of an older document that does not fit', () => {
+    const { error } = Position.safeParse({ ...stored.position, load: { radialN: -1 } })
+    assert.equal(error?.issues[0]?.path.join('.'), 'load.radialN')
+  })
+
+  it('a plain bearing is a kind of its own: no lens of the rolling one looks at it', () => {
+    const plain = Position.parse({ schema: 2, kind: 'plain' })
+    const { kind, lenses, state, findings } = assess(plain, { kind: 'pump', duty: 'one-shift' }, catalogue)
+    assert.deepEqual({ kind, lenses, state, findings }, { kind: 'plain', lenses: {}, state: 'open', findings: [] })
+  })
+})
