@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
 import { lifeExponent, BearingType } from '../bearing-types/index.ts'
@@ -50,3 +51,11 @@ export function basicLife({ bearingType, dynamicRatingN, equivalentN, speedRpm }
   const millionRevs = basicRatingLife(dynamicRatingN, equivalentN, lifeExponent(bearingType))
   return { millionRevs, hoursH: lifeHours(millionRevs, speedRpm) }
 }
+
+export const basicLifeCalculation = calculation(
+  'life.basic',
+  'Basic rating life',
+  'ISO 281:2007',
+  BasicLifeInput,
+  basicLife,
+)

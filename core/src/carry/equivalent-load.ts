@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
 import { factsOf, BearingType } from '../bearing-types/index.ts'
@@ -94,3 +95,11 @@ export const minimumLoad = (type: BearingType, dynamicRatingN: number): number =
 function refuse(field: string, value: unknown, allowed: string, fix: string): InputError {
   return new InputError({ code: value === undefined ? 'MISSING' : 'OUT_OF_RANGE', field, value, allowed, fix })
 }
+
+export const equivalentLoadCalculation = calculation(
+  'load.equivalent',
+  'Equivalent dynamic and static load',
+  'ISO 281:2007, ISO 76:2006',
+  EquivalentLoadInput,
+  equivalentLoad,
+)

@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import { isBall, pairedTypes } from '../bearing-types/index.ts'
 import { InputError } from '../errors/input-error.ts'
@@ -94,3 +95,11 @@ function factorY(field: 'a' | 'b', type: InducedLoadInput['bearingType'], yOrAng
   }
   return angularFactor15Lightly(yOrAngle)
 }
+
+export const inducedLoadCalculation = calculation(
+  'load.induced',
+  'Axial loads in an opposed pair',
+  'Textbook rule with ISO 281 factors',
+  InducedLoadInput,
+  inducedLoad,
+)

@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
 import { lifeExponent, BearingType } from '../bearing-types/index.ts'
@@ -57,3 +58,11 @@ export function loadSpectrum({ bearingType, steps }: LoadSpectrumInput): { equiv
 function refuse(value: string, allowed: string, fix: string): InputError {
   return new InputError({ code: 'FIELDS_DISAGREE', field: 'steps', value, allowed, fix })
 }
+
+export const loadSpectrumCalculation = calculation(
+  'load.spectrum',
+  'One load and speed for a duty of steps',
+  'Cumulative damage',
+  LoadSpectrumInput,
+  loadSpectrum,
+)

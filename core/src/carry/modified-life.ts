@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import contamination from '../../data/iso281-contamination.json' with { type: 'json' }
 import reliability from '../../data/iso281-reliability.json' with { type: 'json' }
@@ -7,7 +8,7 @@ import { factsOf, isBall, BearingType } from '../bearing-types/index.ts'
 import { cleanlinessLevels } from '../kinds/rolling/position.ts'
 import { interpolate } from '../tables/step-table.ts'
 import { basicLife } from './basic-life.ts'
-import { requiredViscosity } from './viscosity.ts'
+import { requiredViscosity } from '../lubrication/viscosity.ts'
 
 export const Cleanliness = z
   .enum(cleanlinessLevels)
@@ -145,3 +146,11 @@ function lifeFactor(type: BearingType, kappa: number, b: number): number {
   const factor = 0.1 * bracket ** (ball ? -9.3 : -9.185)
   return Math.min(Math.max(factor, smallestFactor), largestFactor)
 }
+
+export const modifiedLifeCalculation = calculation(
+  'life.modified',
+  'Rated life with film, dirt and reliability',
+  'ISO 281:2007, clause 9',
+  ModifiedLifeInput,
+  modifiedLife,
+)

@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import { speedLimit, BearingType, Closure } from '../bearing-types/index.ts'
 import { Lubrication } from './modified-life.ts'
@@ -32,3 +33,11 @@ export function speedCheck(input: SpeedCheckInput): SpeedCheck {
   const compared = Math.round(ratio * 1e6) / 1e6
   return { ndm, limit, ratio, verdict: compared > 1 ? 'over-limit' : compared > 0.8 ? 'near-limit' : 'ok' }
 }
+
+export const speedCheckCalculation = calculation(
+  'speed.check',
+  'Speed against what the type stands',
+  'Guidance, no standard',
+  SpeedCheckInput,
+  speedCheck,
+)

@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
 import { BearingType, isBall } from '../bearing-types/index.ts'
@@ -45,3 +46,11 @@ export function systemLife({ livesH, bearingTypes }: SystemLifeInput): { systemH
   }
   return { systemH: high }
 }
+
+export const systemLifeCalculation = calculation(
+  'life.system',
+  'Rated life of several bearings together',
+  'Survival product, slopes of ISO 281',
+  SystemLifeInput,
+  systemLife,
+)

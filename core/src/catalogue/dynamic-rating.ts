@@ -1,6 +1,7 @@
+import { calculation } from '../working/calculation.ts'
 import { factsOf, isThrust } from '../bearing-types/index.ts'
 import type { Grooves, RatingRules } from '../bearing-types/facts.ts'
-import { checkInterior, type Interior, type RatingInput } from './interior.ts'
+import { checkInterior, type Interior, RatingInput } from './interior.ts'
 
 export interface DynamicRating {
   /** Factor of geometry and contact. */
@@ -93,3 +94,11 @@ function rollerFactor(gamma: number): number {
     (1 + innerToOuter ** 4.5) ** (-2 / 9)
   )
 }
+
+export const dynamicRatingCalculation = calculation(
+  'rating.dynamic',
+  'Basic dynamic rating from the interior',
+  'ISO 281:2007',
+  RatingInput,
+  dynamicRating,
+)

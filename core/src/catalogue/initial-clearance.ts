@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import clearance from '../../data/iso5753-clearance.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
@@ -90,3 +91,11 @@ function rowsFor(type: BearingType, shape: BoreShape): Rows {
   }
   return tableNamed(name)
 }
+
+export const initialClearanceCalculation = calculation(
+  'clearance.initial',
+  'Radial clearance in the box',
+  'ISO 5753-1',
+  InitialClearanceInput,
+  initialClearance,
+)

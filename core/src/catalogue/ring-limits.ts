@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import inchBore from '../../data/inch-tapered-bore.json' with { type: 'json' }
 import inchOutside from '../../data/inch-tapered-outside.json' with { type: 'json' }
@@ -125,3 +126,11 @@ function diameterRefused(diameterMm: number, chosen: string, table: TableData): 
     fix: 'Check the size and its unit, or use the tolerance the maker states.',
   })
 }
+
+export const ringLimitsCalculation = calculation(
+  'ring.limits',
+  'Limits of a bearing bore or outside diameter',
+  'ISO 492, ISO 199, ISO 578 practice',
+  RingLimitsInput,
+  ringLimits,
+)

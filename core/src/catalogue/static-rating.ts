@@ -1,7 +1,8 @@
+import { calculation } from '../working/calculation.ts'
 import f0Table from '../../data/iso76-f0.json' with { type: 'json' }
 import { factsOf, isThrust } from '../bearing-types/index.ts'
 import { interpolate } from '../tables/step-table.ts'
-import { checkInterior, type Interior, type RatingInput } from './interior.ts'
+import { checkInterior, type Interior, RatingInput } from './interior.ts'
 
 export interface StaticRating {
   /** Factor of ISO 76 for this interior. */
@@ -40,3 +41,11 @@ function staticFactor({ bearingType, gamma }: Interior): number {
   const column = thrust ? 'thrust' : grooves.outer === 'sphere' ? 'selfAligning' : 'radial'
   return interpolate(f0Table.rows, gamma, f0Table.columns.indexOf(column))
 }
+
+export const staticRatingCalculation = calculation(
+  'rating.static',
+  'Basic static rating from the interior',
+  'ISO 76:2006',
+  RatingInput,
+  staticRating,
+)

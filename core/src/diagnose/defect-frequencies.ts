@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
 
@@ -61,3 +62,11 @@ export function defectFrequencies(input: DefectFrequenciesInput): DefectFrequenc
     bsfHz: ((turnHz * pitchDiameterMm) / (2 * elementDiameterMm)) * (1 - gamma ** 2),
   }
 }
+
+export const defectFrequenciesCalculation = calculation(
+  'frequency.defects',
+  'Frequencies of a damaged bearing',
+  'Rolling without slip',
+  DefectFrequenciesInput,
+  defectFrequencies,
+)

@@ -2,8 +2,8 @@ import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearin
 import { judgedLife, workOutCarry } from '../carry/work-out.ts'
 import type { Machine } from '../model/machine.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
-import { float, type Float } from '../shaftline/float.ts'
-import { growth, growthMarginMm, withinBounds, withinShafts, type Growth } from '../shaftline/growth.ts'
+import { float, type Float } from './room.ts'
+import { growth, growthMarginMm, withinBounds, withinShafts, type Growth } from './growth.ts'
 
 /** How the shaft grows and what comes of it. */
 export interface GrowthOutcome {

@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
 import { BearingType, isBall } from '../bearing-types/index.ts'
@@ -213,3 +214,19 @@ function stackOf(input: MountedClearanceInput): Stack {
     housing: materialOf(input.housingMaterial ?? 'steel'),
   }
 }
+
+export const mountedClearanceCalculation = calculation(
+  'clearance.mounted',
+  'Clearance lost by mounting',
+  'Lamé, thick cylinders',
+  MountedClearanceInput,
+  mountedClearance,
+)
+
+export const operatingClearanceCalculation = calculation(
+  'clearance.operating',
+  'Clearance at running temperatures',
+  'Lamé, thick cylinders; linear expansion',
+  OperatingClearanceInput,
+  operatingClearance,
+)

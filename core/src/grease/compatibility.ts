@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import chart from '../../data/grease-compatibility.json' with { type: 'json' }
 
@@ -21,3 +22,11 @@ export function greaseCompatibility({ a, b }: z.infer<typeof CompatibilityInput>
   if (!verdict) throw new Error(`no compatibility of ${a} with ${b}`)
   return { verdict }
 }
+
+export const greaseCompatibilityCalculation = calculation(
+  'grease.compatibility',
+  'Whether two greases may mix',
+  'Common chart; ASTM D6185 for the test',
+  CompatibilityInput,
+  greaseCompatibility,
+)

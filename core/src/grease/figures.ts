@@ -1,5 +1,5 @@
 import { runningSpeed } from '../model/running-speed.ts'
-import { usualViscosityIndex } from '../carry/running-film.ts'
+import { usualViscosityIndex } from '../lubrication/running-film.ts'
 import { overallWidth } from '../catalogue/catalogue.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'

@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
 import { factsOf, BearingType } from '../bearing-types/index.ts'
@@ -84,3 +85,11 @@ export function greaseFill(input: FillInput): Fill {
     fillG: greaseGPerCm3 * (freeVolumeCm3 + (housingFreeVolumeCm3 * fillPercent) / 100),
   }
 }
+
+export const greaseFillCalculation = calculation(
+  'grease.fill',
+  'First fill of bearing and housing',
+  'General published practice',
+  FillInput,
+  greaseFill,
+)

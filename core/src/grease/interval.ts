@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import factorTable from '../../data/grease-factors.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
@@ -167,3 +168,11 @@ function conditions(input: Given, practice: 'formula' | 'speedFactor') {
 function refuse(field: string, value: unknown, allowed: string, fix: string): InputError {
   return new InputError({ code: value === undefined ? 'MISSING' : 'OUT_OF_RANGE', field, value, allowed, fix })
 }
+
+export const greaseIntervalCalculation = calculation(
+  'grease.interval',
+  'Hours between regreasings, two practices',
+  'General published practice',
+  IntervalInput,
+  greaseInterval,
+)

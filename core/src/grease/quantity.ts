@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 
 export const QuantityInput = z.strictObject({
@@ -38,3 +39,11 @@ export function greaseQuantity({ odMm, widthMm, port, gramsPerStroke, schedule }
   const strokes = gramsPerStroke === undefined ? null : Math.max(1, Math.floor(quantityG / gramsPerStroke + 0.5))
   return { quantityG, strokes }
 }
+
+export const greaseQuantityCalculation = calculation(
+  'grease.quantity',
+  'Grease and strokes for one regreasing',
+  'General published practice',
+  QuantityInput,
+  greaseQuantity,
+)

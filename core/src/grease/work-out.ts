@@ -1,5 +1,5 @@
 import { factsOf, speedLimit } from '../bearing-types/index.ts'
-import { runningFilm, type RunningFilm } from '../carry/running-film.ts'
+import { runningFilm, type RunningFilm } from '../lubrication/running-film.ts'
 import { runningSpeed } from '../model/running-speed.ts'
 import { isCrawling, type Outcome } from '../carry/work-out.ts'
 import { overallWidth } from '../catalogue/catalogue.ts'

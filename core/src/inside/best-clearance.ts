@@ -1,7 +1,8 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import { lifeHours } from '../carry/basic-life.ts'
 import { ballField } from './balls.ts'
-import { clearanceDomain, refuse, resolveInside, type Inside } from './bearing-inside.ts'
+import { withoutUnused, clearanceDomain, refuse, resolveInside, type Inside } from './bearing-inside.ts'
 import { lineApproach } from './contacts.ts'
 import { lifeAtClearance, ReferenceLifeInput } from './reference-life.ts'
 
@@ -134,3 +135,12 @@ function edgeBetween(at: (um: number) => number, good: number, bad: number, enou
   }
   return (inside + outside) / 2
 }
+
+export const bestClearanceCalculation = calculation(
+  'clearance.best',
+  'Operating clearance that lasts longest',
+  'ISO/TS 16281, searched',
+  BestClearanceInput,
+  bestClearance,
+  { prepare: withoutUnused },
+)

@@ -1,7 +1,8 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import { mostOnPitchCircle, checkedAngleDeg, RatingInput } from '../catalogue/interior.ts'
 import { factsOf, isThrust, BearingType } from '../bearing-types/index.ts'
-import { conformities, refuse } from './bearing-inside.ts'
+import { withoutUnused, conformities, refuse } from './bearing-inside.ts'
 import {
   ballContacts,
   laminae,
@@ -124,3 +125,12 @@ function checkedGamma(input: ContactPressureInput, angleDeg: number): number {
   if (!fits) throw refuse('elementDiameterMm', dw, `0.01 to ${mostOnPitchCircle(bearingType)} of the pitch diameter`)
   return gamma
 }
+
+export const contactPressureCalculation = calculation(
+  'contact.pressure',
+  'Pressure and footprint of one rolling element',
+  'Hertz; ISO/TS 16281 for the roller’s profile',
+  ContactPressureInput,
+  contactPressure,
+  { prepare: withoutUnused },
+)

@@ -1,7 +1,8 @@
+import { calculation } from '../working/calculation.ts'
 import { factsOf } from '../bearing-types/index.ts'
 import { balance, balanceRadially, type Carried, type Elements, type Place } from './balance.ts'
 import { ballField, ballForces, ballLoads, ballMoment, ballStart, ballZoneDeg, type BallField } from './balls.ts'
-import { isRibbed, resolveInside, type Inside, type InsideInput } from './bearing-inside.ts'
+import { withoutUnused, isRibbed, resolveInside, type Inside, InsideInput } from './bearing-inside.ts'
 import { laminae, linePressure, pointPressure, rollerCurvatures } from './contacts.ts'
 import {
   rollerField,
@@ -204,3 +205,12 @@ function describeRollers(field: RollerField, place: Place): Described {
     laminaPeakAt: Math.min(...peaks),
   }
 }
+
+export const loadDistributionCalculation = calculation(
+  'load.distribution',
+  'How the load is shared among the rolling elements',
+  'Hertz; ISO/TS 16281',
+  InsideInput,
+  loadDistribution,
+  { prepare: withoutUnused },
+)

@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import { equivalentLoad } from '../carry/equivalent-load.ts'
 import { lifeHours } from '../carry/basic-life.ts'
@@ -5,6 +6,7 @@ import { attempt } from '../errors/input-error.ts'
 import { factsOf, lifeExponent } from '../bearing-types/index.ts'
 import { ballLoads } from './balls.ts'
 import {
+  withoutUnused,
   dynamicRatingOf,
   InsideInput,
   isRibbed,
@@ -218,3 +220,12 @@ function rollerLife(
   }
   return sum ** (-8 / 9)
 }
+
+export const referenceLifeCalculation = calculation(
+  'life.reference',
+  'Life with clearance and tilt taken in',
+  'ISO/TS 16281, rollers tied to ISO 281',
+  ReferenceLifeInput,
+  referenceLife,
+  { prepare: withoutUnused },
+)

@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 
 export const coolantC = { freezer: -20, 'dry-ice': -78.5, 'liquid-nitrogen': -196 } as const
@@ -55,3 +56,11 @@ export function chill(input: ChillInput): Chill {
   const forbidden = part === 'bearing' && coolant === 'liquid-nitrogen'
   return { ringC, shrinkUm, gapUm, verdict: forbidden ? 'not-permitted' : fits ? 'ok' : 'insufficient' }
 }
+
+export const chillCalculation = calculation(
+  'mount.chill',
+  'Shrinking of a chilled part',
+  'Contraction of steel to 77 K',
+  ChillInput,
+  chill,
+)

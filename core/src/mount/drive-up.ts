@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import table from '../../data/drive-up.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
@@ -78,3 +79,11 @@ export function driveUp({ boreMm, taper, clearanceClass, initialUm }: DriveUpInp
     verdict,
   }
 }
+
+export const driveUpCalculation = calculation(
+  'mount.driveUp',
+  'Drive-up of a tapered bore',
+  'Mounting practice',
+  DriveUpInput,
+  driveUp,
+)

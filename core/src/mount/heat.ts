@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import heatingLimits from '../../data/heating-limits.json' with { type: 'json' }
 import { Closure } from '../bearing-types/index.ts'
@@ -73,3 +74,11 @@ export function heat(input: HeatInput): Heat {
   const verdict = compared > limitC ? 'over-limit' : compared > limitC - nearLimitC ? 'near-limit' : 'ok'
   return { ringC, riseC, limitC, verdict }
 }
+
+export const heatCalculation = calculation(
+  'mount.heat',
+  'Ring temperature for a hot mount',
+  'Linear expansion; mounting practice',
+  HeatInput,
+  heat,
+)

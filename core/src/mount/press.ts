@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
 import { shrinkFit, smoothed } from '../seat/shrink-fit.ts'
@@ -59,3 +60,11 @@ export function press(input: PressInput): Press {
     hoopStressMPa,
   }
 }
+
+export const pressCalculation = calculation(
+  'mount.press',
+  'Force that presses a ring home',
+  'Lamé, thick cylinders',
+  PressInput,
+  press,
+)

@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
 
@@ -49,3 +50,11 @@ export function transferWindow({ ringMassKg, ringAreaMm2, startC, neededC, roomC
   const tau = coolingTimeS(ringMassKg, ringAreaMm2)
   return { windowS: tau * Math.log((startC - roomC) / (neededC - roomC)), coolingRateCPerS: (startC - roomC) / tau }
 }
+
+export const transferWindowCalculation = calculation(
+  'mount.window',
+  'Time from heater to seat',
+  'Lumped cooling',
+  WindowInput,
+  transferWindow,
+)

@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import { attempt, InputError } from '../errors/input-error.ts'
 import { BearingType } from '../bearing-types/index.ts'
@@ -239,3 +240,11 @@ export function ringOfSeat({
   if (!refusal) return value
   throw refusal.field === 'diameterMm' ? new InputError({ ...refusal, field: 'nominalMm', value: nominalMm }) : refusal
 }
+
+export const fitResultCalculation = calculation(
+  'fit.result',
+  'Tightest, loosest and probable fit',
+  'ISO 286-1, ISO 492',
+  FitResultInput,
+  fitResult,
+)

@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
 import { ringOfSeat, Seat, seatLimitsOf } from './fit-result.ts'
@@ -120,3 +121,11 @@ function warningsFor(readingsMm: number[][], zone: string | undefined): string[]
   if (zone === undefined) warnings.push('Without a zone the form limit of ordinary seats is taken.')
   return warnings
 }
+
+export const gaugeCalculation = calculation(
+  'fit.gauge',
+  'Verdict on a gauged seat',
+  'ISO 14405-1, ISO 1101, ISO 286',
+  GaugeInput,
+  gauge,
+)

@@ -1,6 +1,6 @@
 import { factsOf } from '../bearing-types/index.ts'
 import { InputError } from '../errors/input-error.ts'
-import type { FitRecommendInput } from './fit-recommend.ts'
+import type { FitRecommendInput } from './fit-recommend.schema.ts'
 import type { LoadClass } from './load-class.ts'
 import { capGrade, smallestHousingGrade } from './grade-cap.ts'
 import { fitFamily } from './shaft-zone.ts'

@@ -3,7 +3,7 @@ import cupSeats from '../../data/inch-cup-seats.json' with { type: 'json' }
 import precisionSeats from '../../data/inch-precision-seats.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
 import { stepRow, type TableData } from '../tables/step-table.ts'
-import type { FitRecommendInput } from './fit-recommend.ts'
+import type { FitRecommendInput } from './fit-recommend.schema.ts'
 import { loadCuts } from './load-class.ts'
 import type { Limits } from './iso286-limits.ts'
 

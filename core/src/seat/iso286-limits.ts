@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import deviations from '../../data/iso286-fundamental-deviations.json' with { type: 'json' }
 import fineDeviations from '../../data/iso286-fundamental-deviations-rs.json' with { type: 'json' }
@@ -134,3 +135,11 @@ function beyondTable(field: string, value: number, allowed: string): InputError 
     fix: 'Check the size and its unit; sizes beyond the standard are not extrapolated.',
   })
 }
+
+export const iso286LimitsCalculation = calculation(
+  'iso286.limits',
+  'Limits of a shaft or housing seat',
+  'ISO 286-1:2010, ISO 286-2:2010',
+  Iso286LimitsInput,
+  iso286Limits,
+)

@@ -2,7 +2,7 @@ import shaftZones from '../../data/shaft-zones.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
 import { factsOf, type BearingType } from '../bearing-types/index.ts'
 import { stepRow } from '../tables/step-table.ts'
-import type { FitRecommendInput } from './fit-recommend.ts'
+import type { FitRecommendInput } from './fit-recommend.schema.ts'
 import type { LoadClass } from './load-class.ts'
 import { capGrade, smallestShaftGrade } from './grade-cap.ts'
 

@@ -2,7 +2,7 @@ import type { Saying } from '../working/check.ts'
 import { inSentence } from '../model/sentence.ts'
 import { um, celsius } from '../words/quantities.ts'
 import type { BareSeat } from './bare-seat.ts'
-import type { RingLoad } from './fit-recommend.ts'
+import type { RingLoad } from './fit-recommend.schema.ts'
 import type { Seat } from './fit-result.ts'
 import type { Class, WarmFit } from './work-out.ts'
 

@@ -1,4 +1,4 @@
-import type { RingLoad } from './fit-recommend.ts'
+import type { RingLoad } from './fit-recommend.schema.ts'
 import type { Seat } from './fit-result.ts'
 import type { Gauging } from './gauge.ts'
 

@@ -2,7 +2,7 @@ import type { Machine } from '../model/machine.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import type { ShaftLine } from '../model/shaft-line.ts'
 import { lineLoads, type LineLoads } from './support-loads.ts'
-import { spanDiameterMm } from './span-diameter.ts'
+import { spanDiameterMm } from '../float/span-diameter.ts'
 
 const known = new WeakMap<ShaftLine, LineLoads>()
 const knownSteps = new WeakMap<ShaftLine, LineLoads[]>()

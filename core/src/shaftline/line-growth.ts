@@ -1,8 +1,8 @@
 import type { ShaftLine } from '../model/shaft-line.ts'
 import { roomsOf } from './apply-loads.ts'
-import { float } from './float.ts'
-import { growth, growthMarginMm, withinBounds, withinShafts, type Growth } from './growth.ts'
-import { spanDiameterMm } from './span-diameter.ts'
+import { float } from '../float/room.ts'
+import { growth, growthMarginMm, withinBounds, withinShafts, type Growth } from '../float/growth.ts'
+import { spanDiameterMm } from '../float/span-diameter.ts'
 
 /** How the shaft of a line grows, which way, and what comes of it. */
 export interface LineGrowth {

@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
 import { standardGravity } from '../model/gravity.ts'
@@ -92,3 +93,11 @@ export function reactions(input: ReactionsInput): { supports: [SupportLoad, Supp
   })
   return { supports: [support(0), support(1)] }
 }
+
+export const reactionsCalculation = calculation(
+  'shaft.reactions',
+  'Loads of a shaft on its two bearings',
+  'Statics of a beam on two supports',
+  ReactionsInput,
+  reactions,
+)

@@ -38,7 +38,8 @@ describe('healthy positions', () => {
 
   it('are judged: each has a life, a fit and a clearance', () => {
     for (const { position, lenses } of said)
-      for (const lens of ['carry', 'seat'] as const) assert.isNotEmpty(lenses[lens]?.headline ?? '', `${position.why} ${lens}`)
+      for (const lens of ['carry', 'seat'] as const)
+        assert.isNotEmpty(lenses[lens]?.headline ?? '', `${position.why} ${lens}`)
   })
 
   it(`say nothing, ${100 * (1 - mostMarked)} % of them and more`, () => {

@@ -1,7 +1,8 @@
 import { assert } from 'chai'
 import fc from 'fast-check'
 import { interference } from '../../src/seat/fit-result.ts'
-import { FitRecommendInput, fitRecommend } from '../../src/seat/fit-recommend.ts'
+import { FitRecommendInput } from '../../src/seat/fit-recommend.schema.ts'
+import { fitRecommend } from '../../src/seat/fit-recommend.ts'
 import { iso286Limits } from '../../src/seat/iso286-limits.ts'
 
 const recommend = (changes: object) =>

@@ -1,6 +1,6 @@
 import { assert } from 'chai'
 import { attempt } from '../../src/index.ts'
-import { FitRecommendInput } from '../../src/seat/fit-recommend.ts'
+import { FitRecommendInput } from '../../src/seat/fit-recommend.schema.ts'
 import { inchSeat } from '../../src/seat/inch-seat.ts'
 
 const input = (changes: object) =>

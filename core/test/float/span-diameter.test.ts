@@ -2,7 +2,7 @@ import { assert } from 'chai'
 import fc from 'fast-check'
 import { assess, ShaftLine, sketchShaft, usualSketch } from '../../src/index.ts'
 import { lineGrowth } from '../../src/shaftline/line-growth.ts'
-import { spanDiameterMm } from '../../src/shaftline/span-diameter.ts'
+import { spanDiameterMm } from '../../src/float/span-diameter.ts'
 import { positionWith } from '../bench-position.ts'
 import { references } from '../references.ts'
 

@@ -7,9 +7,9 @@ import {
   usualSketch,
   type RollingPosition,
   type ShaftLine,
-} from '../src/index.ts'
-import { positionWith } from './bench-position.ts'
-import { catalogue } from './references.ts'
+} from '../../src/index.ts'
+import { positionWith } from '../bench-position.ts'
+import { catalogue } from '../references.ts'
 
 const machine = { kind: 'fan', duty: 'round-the-clock' } as const
 const grease = { nu40Cst: 100, runningC: 70, cleanliness: 'slight' } as const

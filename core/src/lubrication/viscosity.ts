@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import indexTable from '../../data/iso2909-viscosity-index.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
@@ -139,3 +140,11 @@ function indexOf(nu40Cst: number, nu100Cst: number): number {
   const n = (Math.log10(high) - Math.log10(nu40Cst)) / Math.log10(nu100Cst)
   return 100 + (10 ** n - 1) / 0.00715
 }
+
+export const viscosityAtCalculation = calculation(
+  'viscosity.at',
+  'Viscosity of an oil at a temperature',
+  'ASTM D341, ISO 2909',
+  ViscosityAtInput,
+  viscosityAt,
+)

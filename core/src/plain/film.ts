@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import table from '../../data/sleeve-film.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
@@ -99,3 +100,11 @@ function eccentricity(s: number, l: number): { ratio: number; limited: boolean; 
   const rising = [...curve].reverse().map(({ logS: at, logGap }) => [at, logGap])
   return { ratio: 1 - Math.exp(interpolate(rising, logS, 1)), limited: false, lightlyLoaded: false }
 }
+
+export const filmCalculation = calculation(
+  'sleeve.film',
+  'Oil film of a sleeve bearing',
+  'Raimondi and Boyd (1958); ISO 7902',
+  FilmInput,
+  film,
+)

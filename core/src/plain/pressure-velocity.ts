@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import table from '../../data/sleeve-materials.json' with { type: 'json' }
 
@@ -45,3 +46,11 @@ export function pressureVelocity(input: PressureVelocityInput): PressureVelocity
   const compared = Math.round(most * 1e4) / 1e4
   return { ...found, limits, governing, verdict: compared <= 0.8 ? 'ok' : compared <= 1 ? 'marginal' : 'over-limit' }
 }
+
+export const pressureVelocityCalculation = calculation(
+  'sleeve.pv',
+  'Pressure and speed of a bush',
+  'General catalogue practice',
+  PressureVelocityInput,
+  pressureVelocity,
+)

@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import growthTable from '../../data/growth.json' with { type: 'json' }
 
@@ -49,3 +50,11 @@ export function growth({ spanMm, material, assemblyC, runningC }: GrowthInput): 
     recommendedMm: Math.abs(growthMm) + growthMarginMm,
   }
 }
+
+export const growthCalculation = calculation(
+  'shaft.growth',
+  'Growth of a shaft, three practices',
+  'Linear expansion; trade practice',
+  GrowthInput,
+  growth,
+)

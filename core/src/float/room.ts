@@ -1,3 +1,4 @@
+import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
 
@@ -95,3 +96,11 @@ function thrust(input: FloatInput, residualMm: number): number | null {
   const buckling = (Math.PI ** 2 * steelModulus * (Math.PI * d ** 4)) / 64 / span ** 2
   return Math.min(residualMm / give, yieldMPa * area, buckling)
 }
+
+export const floatCalculation = calculation(
+  'shaft.float',
+  'Room left to grow, and the thrust without it',
+  'Springs in series; Euler column',
+  FloatInput,
+  float,
+)
