@@ -5,7 +5,7 @@ import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import pg from 'pg'
 import { pino } from 'pino'
-import { loadDemoSite } from './demo-site.ts'
+import { loadDemoSite } from './demo/load-plant.ts'
 import { freePort } from './free-port.ts'
 import { Cluster } from './postgres.ts'
 

@@ -54,3 +54,5 @@ export {
 } from './jobs.ts'
 export { Health } from './health.ts'
 export { Measurable, measurables, Reading, TakeReading } from './devices.ts'
+export { type Access, type Answer, type Answered, type Asked, type Body, type Route } from './define-route.ts'
+export { pathOf, type RouteName, routes } from './routes.ts'

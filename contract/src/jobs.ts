@@ -1,4 +1,4 @@
-import { HeatTarget, JobEntry, JobState, JobStep, Position } from '@yardfrost/core'
+import { HeatTarget, JobEntry, JobKind, JobState, JobStep, Position } from '@yardfrost/core'
 import { z } from 'zod'
 
 /** A day a job is planned for, or null; a day has no time zone. */
@@ -13,6 +13,7 @@ export const AddJob = z.strictObject({
     .max(12)
     .refine((ids) => new Set(ids).size === ids.length, { message: 'each position once' })
     .meta({ description: 'Positions whose bearing is changed, each once' }),
+  kind: JobKind.default('bearing-change'),
   plannedFor: PlannedFor.default(null),
 })
 export type AddJob = z.input<typeof AddJob>
@@ -20,6 +21,7 @@ export type AddJob = z.input<typeof AddJob>
 /** A job as lists show it. */
 export const JobSummary = z.object({
   id: z.uuid(),
+  kind: JobKind.default('bearing-change'),
   number: z.int(),
   title: z.string(),
   state: JobState,
@@ -43,6 +45,8 @@ export type KeptEntry = z.infer<typeof KeptEntry>
 
 export const JobDetail = z.object({
   id: z.uuid(),
+  /** Answers that are kept on a device from before say none. */
+  kind: JobKind.default('bearing-change'),
   number: z.int(),
   title: z.string(),
   state: JobState,
@@ -62,8 +66,16 @@ export const JobDetail = z.object({
 export type JobDetail = z.infer<typeof JobDetail>
 
 export const mostEntries = 200
-/** Entries of one device, in the order they were made. */
-export const AddEntries = z.strictObject({ entries: z.array(JobEntry).min(1).max(mostEntries) })
+/**
+ * Entries of one device, in the order they were made. Each is read and answered by itself: one that cannot be read is refused,
+ * and holds up no other.
+ */
+export const AddEntries = z.strictObject({
+  entries: z
+    .array(z.looseObject({ id: z.uuid() }))
+    .min(1)
+    .max(mostEntries),
+})
 export type AddEntries = z.infer<typeof AddEntries>
 
 /** What became of them: a refused one is named with its reason, the others are kept. */

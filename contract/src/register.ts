@@ -109,6 +109,8 @@ export const RegisterLine = z.strictObject({
   bearing: EntryPosition.shape.designation,
 })
 export type RegisterLine = z.output<typeof RegisterLine>
+/** Largest file that is read, bytes. */
+export const largestImport = 4_000_000
 /** Lines a file may have. */
 export const mostImportLines = 10_000
 

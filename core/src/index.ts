@@ -53,9 +53,10 @@ export {
   type Holding,
   type RollingGroups,
 } from './kinds/rolling/position.ts'
-export { asLeft } from './job/as-left.ts'
 export { usualHolding } from './catalogue/holding.ts'
-export { composeJob, type JobPosition } from './job/compose-job.ts'
+export type { JobPosition } from './job/kinds/bearing-change/job-position.ts'
+export { jobKinds } from './job/kinds/index.ts'
+export type { JobKindFacts } from './job/kinds/job-kind.ts'
 export {
   isOutOfLimits,
   jobProgress,
@@ -70,10 +71,12 @@ export {
   HeatTarget,
   leastSkipReason,
   JobEntry,
+  JobKind,
   JobState,
   jobStates,
   JobStep,
   type JobEntryKind,
+  type Gives,
   type JobReading,
 } from './model/job.ts'
 export { heatTarget, isHeated, type MountOutcome, type MountWay } from './mount/work-out.ts'
@@ -163,3 +166,5 @@ export {
   type ShaftSection,
   type ShaftSupport,
 } from './model/shaft-line.ts'
+export { coreVersion } from './core-version.ts'
+export { figureText } from './working/figure-text.ts'

@@ -1,5 +1,5 @@
 import { assert } from 'chai'
-import { assess, composeJob, numberOf, type JobPosition, type Machine } from '../src/index.ts'
+import { assess, jobKinds, numberOf, type JobPosition, type Machine } from '../src/index.ts'
 import { loadLoss } from '../src/seat/fit-result.ts'
 import { positionWith, type Changes } from './bench-position.ts'
 import { catalogue, references } from './references.ts'
@@ -75,7 +75,7 @@ function stepsOf(designation: string, changes: Changes) {
       load: { radialN: 4000, axialN: 0, speedRpm: 1480, ...changes.load },
     }),
   }
-  return composeJob([position], catalogue)
+  return jobKinds['bearing-change'].compose([position], catalogue)
 }
 
 describe('the way of mounting', () => {

@@ -1,10 +1,11 @@
 import type { PositionDetail, RollingDetail } from '@yardfrost/contract'
-import { assess, numberOf, sketchShaft, usualSketch } from '@yardfrost/core'
+import { assess, numberOf, sketchShaft, usualSketch, coreVersion } from '@yardfrost/core'
 import { assert } from 'chai'
 import { readdirSync } from 'node:fs'
 import type { Express } from 'express'
 import request from 'supertest'
-import { addPosition } from '../src/store/positions.ts'
+import { judgement } from '../src/bench/judgement.ts'
+import { insertPosition } from '../src/store/positions.ts'
 import { migrate } from '../src/store/migrate.ts'
 import { password, seededInputs, type SeededSite } from './seed.ts'
 import { references, testApp, type TestApp } from './test-app.ts'
@@ -173,12 +174,13 @@ describe('HTTP', () => {
         ],
       )
       const { rows } = await database.pool.query(
-        `select assessment -> 'lenses' ->> 'identify' as identify, assessment ->> 'state' = state as same,
+        `select result -> 'headlines' -> 'identify' ->> 'headline' as identify, result ->> 'state' = state as same,
+           (result ->> 'core')::int as core, pg_column_size(result) < 4000 as small,
            (select count(*)::int from audit_event where subject_id = position.id) as events
          from position where id = $1`,
         [site.positionId],
       )
-      assert.deepEqual(rows[0], { identify: 'go', same: true, events: 1 })
+      assert.deepEqual(rows[0], { identify: '6214-C3', same: true, core: coreVersion, small: true, events: 1 })
     })
 
     it('refuses the second of two who began with the same version, and shows both', async () => {
@@ -425,15 +427,9 @@ describe('HTTP', () => {
 
   it('judges the whole shaft from the lives of its other positions', async () => {
     const other = { ...seededInputs(), load: { ...seededInputs().load, radialN: 8000 } }
-    await addPosition(database.pool, {
-      siteId: site.siteId,
-      machineId: site.machineId,
-      name: 'Far end',
-      walkOrder: 1,
-      inputs: other,
-      assessment: assess(other, { kind: 'pump', duty: 'round-the-clock' }, references.catalogue),
-      accountId: null,
-    })
+    const place = { siteId: site.siteId, machineId: site.machineId, name: 'Far end', walkOrder: 1, accountId: null }
+    const judged = judgement(other, { kind: 'pump', duty: 'round-the-clock' }, references)
+    await insertPosition(database.pool, { ...place, inputs: other }, judged)
     const agent = await signedIn('technician@north')
     const { body } = await agent.get(address()).expect(200)
     const { others } = (body as PositionDetail).machine

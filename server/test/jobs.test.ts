@@ -206,37 +206,28 @@ describe('jobs', () => {
     assert.isEmpty((await send([...answers('sleeved later'), done()])).refused)
   })
 
-  for (const [why, body, field] of [
-    ['no entries', { entries: [] }, 'entries'],
-    [
-      'a kind that is none',
-      { entries: [{ id: randomUUID(), step: 'arrival', at: new Date().toISOString(), kind: 'wish' }] },
-      'entries.0.kind',
-    ],
-    [
-      'a ring at 900 degrees',
-      {
-        entries: [
-          {
-            id: randomUUID(),
-            step: 'mount:Drive end',
-            at: new Date().toISOString(),
-            kind: 'heat',
-            event: 'lifted',
-            innerC: 900,
-            outerC: 80,
-            seconds: 1,
-          },
-        ],
-      },
-      'entries.0.innerC',
-    ],
-  ] as const)
-    // prettier-ignore
-    it(`refuse ${why} by name`, async () => {
-      const { body: answer } = await technician.post(`/api/jobs/${job.id}/entries`).send(body).expect(400)
-      assert.equal(answer.error.field, field)
-    })
+  it('refuse a request without entries by name', async () => {
+    const { body } = await technician.post(`/api/jobs/${job.id}/entries`).send({ entries: [] }).expect(400)
+    assert.equal(body.error.field, 'entries')
+  })
+
+  const at = '2031-03-01T08:00:00.000Z'
+  for (const [why, bad, message] of [
+    ['a kind that is none', { step: 'arrival', at, kind: 'wish' }, /kind is "wish"; it must be one of acknowledged, reading, note/],
+    ['a ring at 900 degrees', { step: 'mount:x', at, kind: 'heat', event: 'lifted', innerC: 900, outerC: 80, seconds: 1 }, /innerC is 900; it must be a number from -50 to 300/],
+    ['a field that is none', { step: 'arrival', at, kind: 'done', colour: 'red' }, /colour/],
+    ['an entry of a newer program', { step: 'arrival', at, kind: 'done', schema: 99 }, /schema is 99.*newer program/],
+    ['a text cut in the middle of a character', { step: 'arrival', at, kind: 'note', text: 'spanner \ud83d' }, /text was cut in the middle of a character/],
+    ['a text with the character 0', { step: 'arrival', at, kind: 'note', text: 'a\u0000b' }, /text was cut/],
+  ] as const) // prettier-ignore
+    it(`refuse ${why} by itself, and keep the others`, async () => {
+      const [before, after] = [entry('arrival', 'note', { text: 'before' }), entry('arrival', 'note', { text: 'after' })]
+      const id = randomUUID()
+      const { kept, refused } = await send([before, { id, ...bad }, after])
+      assert.deepEqual(kept.map((one) => one.entry.id), [before.id, after.id])
+      assert.deepEqual(refused.map((one) => one.id), [id])
+      assert.match(refused[0]?.message ?? '', message)
+    }) // prettier-ignore
 
   it('wait with a reason and go on with the next entry', async () => {
     const { body } = await technician.put(`/api/jobs/${job.id}/state`).send({ state: 'waiting', reason: 'no washer' })
@@ -296,7 +287,7 @@ describe('jobs', () => {
     assert.match(refused[0]?.message ?? '', new RegExp(`Hand over cannot be done: ${left.title} is neither done nor skipped`)) // prettier-ignore
     await technician.post(`/api/jobs/${made.id}/close`).expect(409)
     const noReason = [entry(left.key, 'skipped', { reason: ' ' })]
-    await technician.post(`/api/jobs/${made.id}/entries`).send({ entries: noReason }).expect(400)
+    assert.match((await send(noReason, made)).refused[0]?.message ?? '', /reason/)
     const said = [entry(left.key, 'skipped', { reason: 'machine lies in the workshop' }), entry('hand-over', 'done')]
     assert.isEmpty((await send(said, made)).refused)
     await technician.post(`/api/jobs/${made.id}/close`).expect(200)
@@ -309,10 +300,10 @@ describe('jobs', () => {
     const { refused } = await send(allOf(done, (key) => (key === 'number' ? { text: '6214', reason: 'none else in stock' } : null)), done) // prettier-ignore
     assert.isEmpty(refused)
     await technician.post(`/api/jobs/${done.id}/close`).expect(200)
-    const { rows } = await test.database.pool.query('select state, designation, finding, assessment from position where id = $1', [test.site.positionId]) // prettier-ignore
+    const { rows } = await test.database.pool.query('select state, designation, finding, result from position where id = $1', [test.site.positionId]) // prettier-ignore
     assert.deepInclude(rows[0], { state: 'stop', designation: '6214' })
     assert.match(rows[0].finding, /calls for C3/)
-    assert.equal(rows[0].assessment.findings[0].key, 'clearance')
+    assert.equal(rows[0].result.findings[0].key, 'clearance')
   })
 
   it('are cancelled with a reason', async () => {

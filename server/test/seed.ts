@@ -1,10 +1,11 @@
 import { hash } from '@node-rs/argon2'
 import type { Role } from '@yardfrost/contract'
-import { assess, emptyPosition, RollingPosition, type Catalogue } from '@yardfrost/core'
+import { emptyPosition, RollingPosition, type References } from '@yardfrost/core'
 import type pg from 'pg'
 import { addAccount } from '../src/store/accounts.ts'
 import { loadReferences } from '../src/reference-files.ts'
-import { addPosition } from '../src/store/positions.ts'
+import { judgement } from '../src/bench/judgement.ts'
+import { insertPosition } from '../src/store/positions.ts'
 
 export interface SeededSite {
   siteId: string
@@ -15,7 +16,7 @@ export interface SeededSite {
 export const password = 'a long enough one'
 
 /** A site with one pump, one position and an account of each role, named after the site. */
-export async function seedSite(pool: pg.Pool, catalogue: Catalogue, name: string): Promise<SeededSite> {
+export async function seedSite(pool: pg.Pool, references: References, name: string): Promise<SeededSite> {
   const id = async (text: string, values: unknown[]): Promise<string> => (await pool.query(text, values)).rows[0].id
   const siteId = await id('insert into site (name) values ($1) returning id', [name])
   const passwordHash = await hash(password, { memoryCost: 1024, timeCost: 1 })
@@ -32,16 +33,9 @@ export async function seedSite(pool: pg.Pool, catalogue: Catalogue, name: string
     [siteId, areaId],
   )
   const inputs = seededInputs()
-  const assessment = assess(inputs, { kind: 'pump', duty: 'round-the-clock' }, catalogue)
-  const positionId = await addPosition(pool, {
-    siteId,
-    machineId,
-    name: 'Drive end',
-    walkOrder: 0,
-    inputs,
-    assessment,
-    accountId: null,
-  })
+  const judged = judgement(inputs, { kind: 'pump', duty: 'round-the-clock' }, references)
+  const place = { siteId, machineId, name: 'Drive end', walkOrder: 0, accountId: null }
+  const positionId = await insertPosition(pool, { ...place, inputs }, judged)
   return { siteId, machineId, positionId }
 }
 
@@ -57,11 +51,13 @@ export async function seedLine(
   )
   const machineId: string = rows[0].id
   const inputs = seededInputs()
-  const assessment = assess(inputs, { kind: 'pump', duty: 'round-the-clock' }, loadReferences().catalogue)
+  const judged = judgement(inputs, { kind: 'pump', duty: 'round-the-clock' }, loadReferences())
   const positionIds: string[] = []
   for (let walkOrder = 0; walkOrder < count; walkOrder++) {
     const name = `Plummer block ${walkOrder + 1}, drive side`
-    positionIds.push(await addPosition(pool, { siteId, machineId, name, walkOrder, inputs, assessment, accountId: null })) // prettier-ignore
+    positionIds.push(
+      await insertPosition(pool, { siteId, machineId, name, walkOrder, inputs, accountId: null }, judged),
+    )
   }
   return { machineId, positionIds }
 }

@@ -37,8 +37,8 @@ export async function testApp(
 ): Promise<TestApp> {
   const database = await testDatabase(name)
   await migrate(database.pool)
-  const site = await seedSite(database.pool, references.catalogue, 'north')
-  await seedSite(database.pool, references.catalogue, 'south')
+  const site = await seedSite(database.pool, references, 'north')
+  await seedSite(database.pool, references, 'south')
   const gauge = await startSimulatedGauge()
   const watch = new JobWatch(database.url)
   await watch.start()

@@ -27,7 +27,7 @@ export function parseInput<S extends z.ZodObject>(
  * @param inUnit - writes a limit as the reader has it, in a unit of theirs; as the schema has it when absent
  */
 export function inputErrorOf(
-  schema: z.ZodObject,
+  schema: z.ZodType,
   issues: readonly z.core.$ZodIssue[],
   fieldName: 'top' | 'path',
   inUnit?: LimitWords,
@@ -41,12 +41,18 @@ export function inputErrorOf(
       code: 'UNKNOWN_FIELD',
       field,
       value: 'not a field of this input',
-      allowed: `one of ${Object.keys(schema.shape).join(', ')}`,
+      allowed: schema instanceof z.ZodObject ? `one of ${Object.keys(schema.shape).join(', ')}` : 'left out',
       fix: 'Check the spelling, or leave the field out.',
     })
   }
   const path = issue.path.map(String)
   const field = (fieldName === 'top' ? path[0] : path.join('.')) || 'input'
+  const whole = issue.input as Record<string, unknown> | undefined
+  if (issue.code === 'invalid_union' && 'discriminator' in issue && 'options' in issue) {
+    const kind = String(issue.discriminator)
+    const allowed = `one of ${(issue.options as string[]).join(', ')}`
+    return new InputError({ code: 'NOT_ONE_OF', field, value: whole?.[kind], allowed, fix: `Correct ${field}.` })
+  }
   const value = issue.input
   return new InputError({
     code: codeOf(issue),

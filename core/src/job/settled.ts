@@ -1,3 +1,4 @@
+import type { JobReading } from '../model/job.ts'
 import { now, type Check } from '../working/check.ts'
 import * as words from './words.ts'
 
@@ -27,16 +28,18 @@ export function settledCheck(points: readonly RunUpPoint[]): Check | null {
     : now('settled', 'go', words.hasSettled(climbs), { values })
 }
 
-/** Readings of a run-up as points, by position: their keys say after how many minutes they were taken. */
+/** Readings of a run-up as points, by the id of their position. */
 export function runUpPoints(
-  readings: readonly { reading: { key: string }; entry: { value: number | null } | null }[],
+  readings: readonly { reading: Pick<JobReading, 'gives'>; entry: { value: number | null } | null }[],
 ): Map<string, RunUpPoint[]> {
   const points = new Map<string, RunUpPoint[]>()
   for (const { reading, entry } of readings) {
-    const match = /^after-(\d+):(.*)$/.exec(reading.key)
-    if (!match || entry?.value == null) continue
-    const name = match[2] ?? ''
-    points.set(name, [...(points.get(name) ?? []), { minutes: Number(match[1]), celsius: entry.value }])
+    const { gives } = reading
+    if (gives?.what !== 'run-up' || entry?.value == null) continue
+    points.set(gives.position, [
+      ...(points.get(gives.position) ?? []),
+      { minutes: gives.minutes, celsius: entry.value },
+    ])
   }
   return points
 }

@@ -1,6 +1,13 @@
 import { z } from 'zod'
 import { lenses } from '../kinds/rolling/lenses.ts'
 import { quantities, type Quantity } from './units.ts'
+import { versioned } from './upgrade/document.ts'
+import { jobEntrySchema, jobEntrySteps } from './upgrade/job-entry.ts'
+import { jobStepSchema, jobStepSteps } from './upgrade/job-step.ts'
+
+/** Kinds of work; each has a folder under `job/kinds`. */
+export const JobKind = z.enum(['bearing-change'])
+export type JobKind = z.infer<typeof JobKind>
 
 export const jobStates = ['planned', 'under-way', 'waiting', 'done', 'cancelled'] as const
 export const JobState = z.enum(jobStates)
@@ -10,6 +17,22 @@ export const hasEnded = (state: JobState): boolean => state === 'done' || state 
 
 const Key = z.string().min(1).max(80)
 const Limit = z.number().nullable()
+
+const gaugePlace = { place: z.int().min(0).max(23) }
+/** What a reading gives: the figure of the position that it changes, or the record it belongs to. */
+const Gives = z.discriminatedUnion('what', [
+  z.strictObject({ what: z.literal('bearing.designation') }),
+  z.strictObject({ what: z.literal('seat.shaft'), ...gaugePlace }),
+  z.strictObject({ what: z.literal('seat.housing'), ...gaugePlace }),
+  z.strictObject({ what: z.literal('float.measured') }),
+  z.strictObject({ what: z.literal('float.end-play') }),
+  z.strictObject({ what: z.literal('float.room') }),
+  /** Inner ring as it comes off the heater. */
+  z.strictObject({ what: z.literal('lifted') }),
+  /** Temperature of a position so long after the start. */
+  z.strictObject({ what: z.literal('run-up'), position: z.string().max(80), minutes: z.int().min(0).max(10_000) }),
+])
+export type Gives = z.infer<typeof Gives>
 
 /** Something to be read at a step: a number within limits, words, or yes and no. */
 export const JobReading = z.strictObject({
@@ -24,6 +47,7 @@ export const JobReading = z.strictObject({
   /** Words that should come out; another answer is out of limits. */
   expected: z.string().max(80).nullable(),
   needed: z.boolean(),
+  gives: Gives.nullable(),
 })
 export type JobReading = z.infer<typeof JobReading>
 
@@ -46,8 +70,10 @@ export const HeatTarget = z.strictObject({
 })
 export type HeatTarget = z.infer<typeof HeatTarget>
 
-/** One step of a job, one screen on the tablet. */
-export const JobStep = z.strictObject({
+const StepFields = z.strictObject({
+  schema: z.literal(jobStepSchema),
+  /** What is done, the same in every job of its kind: `mount`. */
+  stage: Key,
   key: Key,
   title: z.string().max(80),
   /** Position it is about; null for the machine as a whole. */
@@ -63,10 +89,13 @@ export const JobStep = z.strictObject({
   /** What it waits for: the lock-out, or every other step; the lock-out itself is what others wait for. */
   guard: z.enum(['none', 'locks-out', 'locked-out', 'all-done']).default('none'),
 })
-export type JobStep = z.infer<typeof JobStep>
+/** One step of a job, one screen on the tablet; of whichever age. */
+export const JobStep = versioned(jobStepSteps, StepFields)
+export type JobStep = z.output<typeof JobStep>
 
 const entry = <K extends string, S extends z.ZodRawShape>(kind: K, shape: S) =>
   z.strictObject({
+    schema: z.literal(jobEntrySchema).default(jobEntrySchema),
     /** Made on the device, so that one sent twice counts once. */
     id: z.uuid(),
     step: Key,
@@ -78,8 +107,7 @@ const entry = <K extends string, S extends z.ZodRawShape>(kind: K, shape: S) =>
 /** A word is no reason: a step is left out with this many letters at least. */
 export const leastSkipReason = 3
 
-/** Something a person did in a job. Entries are added, never changed: nobody overwrites anybody. */
-export const JobEntry = z.discriminatedUnion('kind', [
+const EntryFields = z.discriminatedUnion('kind', [
   entry('acknowledged', { caution: z.int().min(0).max(7) }),
   entry('reading', {
     reading: Key,
@@ -101,5 +129,7 @@ export const JobEntry = z.discriminatedUnion('kind', [
   entry('skipped', { reason: z.string().min(leastSkipReason).max(300) }),
   entry('reopened', { reason: z.string().min(1).max(300) }),
 ])
-export type JobEntry = z.infer<typeof JobEntry>
+/** Something a person did in a job, of whichever age. Entries are added, never changed: nobody overwrites anybody. */
+export const JobEntry = versioned(jobEntrySteps, EntryFields)
+export type JobEntry = z.output<typeof JobEntry>
 export type JobEntryKind = JobEntry['kind']

@@ -1,8 +1,7 @@
 import { assert } from 'chai'
 import fc from 'fast-check'
 import {
-  asLeft,
-  composeJob,
+  jobKinds,
   holdings,
   isOutOfLimits,
   JobStep,
@@ -31,7 +30,7 @@ const position = (changes: Changes = {}): JobPosition => ({
   inputs: positionWith({ ...base, ...changes }),
   machine: { kind: 'pump', duty: 'round-the-clock', position: 'Coupling end' },
 })
-const job = (changes: Changes = {}) => composeJob([position(changes)], catalogue)
+const job = (changes: Changes = {}) => jobKinds['bearing-change'].compose([position(changes)], catalogue)
 const stepOf = (steps: JobStep[], key: string) => {
   const found = steps.find((step) => step.key.split(':')[0] === key)
   if (!found) throw new Error(`no step ${key}`)
@@ -74,7 +73,10 @@ describe('the steps of a job', () => {
   })
 
   it('do every position whole, between one lock-out and one run-up', () => {
-    const two = composeJob([position(), { ...position(), id: id.replace(/1$/, '2'), name: 'Fan end' }], catalogue)
+    const two = jobKinds['bearing-change'].compose(
+      [position(), { ...position(), id: id.replace(/1$/, '2'), name: 'Fan end' }],
+      catalogue,
+    )
     assert.lengthOf(two, 4 + 2 * 10)
     assert.equal(new Set(two.map(({ key }) => key)).size, two.length)
     assert.match(stepOf(two, 'mount').title, /coupling end/)
@@ -180,7 +182,7 @@ describe('the steps of a job', () => {
 })
 
 describe('a reading', () => {
-  const number = (low: number | null, high: number | null, decimals = 0): JobReading => ({ key: 'k', label: 'K', kind: 'number', quantity: 'length', decimals, low, high, expected: null, needed: true }) // prettier-ignore
+  const number = (low: number | null, high: number | null, decimals = 0): JobReading => ({ key: 'k', label: 'K', kind: 'number', quantity: 'length', decimals, low, high, expected: null, needed: true, gives: null }) // prettier-ignore
   for (const [why, reading, value, out] of [
     ['on its lower limit', number(10, 20), 10, false],
     ['under it', number(10, 20), 9.9, true],
@@ -399,7 +401,7 @@ describe('what a finished job leaves', () => {
       bearing: { ...base.bearing, makerDynamicN: 95_000 },
       diagnose: { seen: ['rust'] },
     }).inputs
-    const after = asLeft(before, id, jobProgress(steps, entries, catalogue))
+    const after = jobKinds['bearing-change'].asLeft(before, id, jobProgress(steps, entries, catalogue))
     assert.equal(after.bearing.designation, '6313-C4')
     assert.isNull(after.bearing.makerDynamicN)
     assert.deepEqual(after.seat.shaftReadingsMm, [
@@ -412,12 +414,16 @@ describe('what a finished job leaves', () => {
 
   it('is spelt as the machine calls for it, however it was typed', () => {
     const typed = [read(`check-new:${id}`, 'number', { text: ' 6313/c3 ' })]
-    assert.equal(asLeft(position().inputs, id, jobProgress(steps, typed, catalogue)).bearing.designation, '6313-C3')
+    assert.equal(
+      jobKinds['bearing-change'].asLeft(position().inputs, id, jobProgress(steps, typed, catalogue)).bearing
+        .designation,
+      '6313-C3',
+    )
   })
 
   it('is as it was where nothing was read', () => {
     const { inputs } = position()
-    const after = asLeft(inputs, id, jobProgress(steps, [], catalogue))
+    const after = jobKinds['bearing-change'].asLeft(inputs, id, jobProgress(steps, [], catalogue))
     assert.deepEqual(after.bearing, inputs.bearing)
     assert.deepEqual(after.seat, inputs.seat)
   })

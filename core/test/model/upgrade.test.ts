@@ -1,12 +1,15 @@
 import { assert } from 'chai'
 import { readFileSync } from 'node:fs'
-import { assess, Position, ShaftLine } from '../../src/index.ts'
+import { assess, JobEntry, jobKinds, JobStep, Position, ShaftLine } from '../../src/index.ts'
+import { positionWith } from '../bench-position.ts'
 import { catalogue } from '../references.ts'
 
 /** Documents as they were stored before they said a schema; kept for good. */
 const stored = JSON.parse(readFileSync(new URL('../fixtures/documents-of-schema-1.json', import.meta.url), 'utf8')) as {
   position: Record<string, unknown>
   shaftLine: Record<string, unknown>
+  jobSteps: Record<string, unknown>[]
+  jobEntries: Record<string, unknown>[]
 }
 
 describe('documents of before', () => {
@@ -24,6 +27,45 @@ describe('documents of before', () => {
 
   it('a shaft line loses nothing', () =>
     assert.deepEqual(ShaftLine.parse(stored.shaftLine), { schema: 1, ...stored.shaftLine } as unknown as ShaftLine))
+
+  it('job steps say what their keys meant, and lose nothing else', () => {
+    const steps = stored.jobSteps.map((step) => JobStep.parse(step))
+    for (const [index, { stage, schema, readings, ...step }] of steps.entries()) {
+      const { readings: before, ...rest } = stored.jobSteps[index] as { readings: object[] }
+      assert.deepEqual(step as object, rest)
+      assert.equal(schema, 2)
+      assert.equal(stage, step.key.split(':')[0])
+      assert.deepEqual(readings.map(({ gives, ...one }) => one) as object[], before)
+    }
+  })
+
+  it('job steps give what they would if they were made today', () => {
+    const gives = (steps: readonly JobStep[]) =>
+      new Set(steps.flatMap(({ readings }) => readings.flatMap((one) => (one.gives ? [one.gives.what] : []))))
+    const today = jobKinds['bearing-change'].compose(
+      [
+        {
+          id: '00000000-0000-4000-8000-000000000001',
+          name: 'Drive end',
+          inputs: positionWith({
+            bearing: { designation: '6314-C3' },
+            load: { radialN: 4000, axialN: 0, speedRpm: 1480 },
+            seat: { loadCase: 'inner-turns' },
+            float: { role: 'floating' },
+          }),
+          machine: { kind: 'pump', duty: 'one-shift' },
+        },
+      ],
+      catalogue,
+    )
+    assert.deepEqual(gives(today), new Set(['seat.shaft', 'seat.housing', 'bearing.designation', 'lifted', 'float.room', 'run-up'])) // prettier-ignore
+    const old = gives(stored.jobSteps.map((step) => JobStep.parse(step)))
+    assert.includeMembers([...old], ['seat.shaft', 'seat.housing', 'bearing.designation', 'run-up'])
+  })
+
+  it('job entries lose nothing', () => {
+    for (const entry of stored.jobEntries) assert.deepEqual(JobEntry.parse(entry) as object, { schema: 1, ...entry })
+  })
 
   it('a document of a newer program is refused with what to do', () => {
     const { error } = Position.safeParse({ ...stored.position, schema: 99 })

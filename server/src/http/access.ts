@@ -1,5 +1,5 @@
-import type { Account } from '@yardfrost/contract'
-import type { Request, RequestHandler } from 'express'
+import type { Access, Account, Role } from '@yardfrost/contract'
+import type { RequestHandler } from 'express'
 import type pg from 'pg'
 import { AccessError } from '../errors/access-error.ts'
 import { findAccount } from '../store/accounts.ts'
@@ -16,9 +16,13 @@ declare module 'express-serve-static-core' {
   }
 }
 
-/** Lets only signed-in people through and puts their account on the request. */
-export function signedIn(pool: pg.Pool): RequestHandler {
+/** Roles from the one that may least to the one that may most. */
+const rank: Record<Role, number> = { viewer: 0, technician: 1, planner: 2 }
+
+/** Puts the account on the request of a route that wants one, and lets only those through whose role is enough. */
+export function accountFor(pool: pg.Pool, access: Access): RequestHandler {
   return async (request, _response, next) => {
+    if (access === 'anyone') return next()
     const id = request.session.accountId
     const account = id ? await findAccount(pool, id) : null
     if (!account) {
@@ -28,28 +32,16 @@ export function signedIn(pool: pg.Pool): RequestHandler {
         'Sign in; nothing on the page is lost.',
       )
     }
+    if (rank[account.role] < rank[access]) throw notAllowed(access)
     request.account = account
     next()
   }
 }
 
-/** Account of a request behind `signedIn`. */
-export function accountOf(request: Request): Account {
-  if (!request.account) throw new Error('route is not behind signedIn')
-  return request.account
-}
-
-/** A viewer reads and tries, but does not save. */
-export const maySave: RequestHandler = (request, _response, next) => {
-  if (accountOf(request).role === 'viewer') {
-    throw new AccessError(
-      'NOT_ALLOWED',
-      'A viewer can look and try, not save',
-      'Ask a technician or planner to save it.',
-    )
-  }
-  next()
-}
+const notAllowed = (access: Role): AccessError =>
+  access === 'planner'
+    ? new AccessError('NOT_ALLOWED', 'This is for planners', 'Ask a planner to do it.')
+    : new AccessError('NOT_ALLOWED', 'A viewer can look and try, not save', 'Ask a technician or planner to save it.')
 
 /** Refuses writes that a foreign page sends with this browser's cookie. */
 export const sameOrigin: RequestHandler = (request, _response, next) => {

@@ -22,10 +22,10 @@ import type { CalculationPool } from '../work/calculation-pool.ts'
 import type { JobWatch } from '../live/job-watch.ts'
 import { docsRoutes } from './docs-routes.ts'
 import { errorHandler } from './error-handler.ts'
-import { heaterRoutes } from './heater-routes.ts'
 import { healthRoutes } from './health-routes.ts'
 import { jobRoutes } from './job-routes.ts'
 import { registerRoutes } from './register-routes.ts'
+import { serving } from './serve.ts'
 import { sessionCookie, sessionRoutes } from './session-routes.ts'
 import { siteRoutes } from './site-routes.ts'
 
@@ -96,15 +96,18 @@ function apiRoutes({
   version,
 }: Omit<AppParts, 'log' | 'webFolder'>) {
   const api = express.Router()
+  const { serve, unserved } = serving(api, pool)
   api.use((_request, response, next) => {
     response.set('Cache-Control', 'no-store')
     next()
   })
-  api.use(healthRoutes(pool, version))
-  api.use(docsRoutes(references, version))
+  healthRoutes(serve, pool, version)
+  docsRoutes(serve, api, references, version)
   api.use(sameOrigin)
-  api.use(calcRoutes(references, calculations))
-  api.use(rateLimit({ windowMs: 60_000, limit: 1200, legacyHeaders: false, standardHeaders: 'draft-8' }))
+  // The calculations know no session; each of the two has a budget of requests of its own.
+  api.use('/calc', usualRate())
+  calcRoutes(serve, references, calculations)
+  api.use(usualRate())
   const PgSession = connectPgSimple(session)
   api.use(
     session({
@@ -117,18 +120,20 @@ function apiRoutes({
       store: new PgSession({ pool, tableName: 'session', createTableIfMissing: false, pruneSessionInterval: 900 }),
     }),
   )
-  api.use(express.json({ limit: '512kb' }))
-  api.use(sessionRoutes(pool))
-  api.use(siteRoutes(pool, references))
-  api.use(registerRoutes(pool, references))
-  api.use(jobRoutes(pool, references, watch))
-  api.use(heaterRoutes(pool, references, runs, heater))
-  api.use(deviceRoutes(pool, gauge))
+  sessionRoutes(serve, pool)
+  siteRoutes(serve, pool, references)
+  registerRoutes(serve, pool, references)
+  jobRoutes(serve, pool, references, watch)
+  deviceRoutes(serve, pool, references, { runs, heater, gauge })
+  const missing = unserved()
+  if (missing.length > 0) throw new Error(`routes of the contract that nobody serves: ${missing.join(', ')}`)
   api.use((request) => {
-    throw new NotFoundError('address', `/api${request.path}`)
+    throw new NotFoundError('address', `/api${request.path}`, '/api/docs lists the addresses there are.')
   })
   return api
 }
+
+const usualRate = () => rateLimit({ windowMs: 60_000, limit: 1200, legacyHeaders: false, standardHeaders: 'draft-8' })
 
 function serveWeb(app: Express, folder: string): void {
   const index = join(folder, 'index.html')

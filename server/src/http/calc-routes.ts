@@ -1,27 +1,21 @@
 import { createCalculations, InputError, runCalculation, type References } from '@yardfrost/core'
-import express, { Router } from 'express'
-import { rateLimit } from 'express-rate-limit'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import type { CalculationPool } from '../work/calculation-pool.ts'
+import type { Serve } from './serve.ts'
 
 /** Longest list of inputs in one request. */
 const longestList = 5000
 
 /** The calculations by name: pure arithmetic on what is sent, so no sign-in. Lists are worked in threads of their own. */
-export function calcRoutes(references: References, pool: CalculationPool): Router {
+export function calcRoutes(serve: Serve, references: References, pool: CalculationPool): void {
   const calculations = createCalculations(references)
-  const router = Router()
-  router.use('/calc', rateLimit({ windowMs: 60_000, limit: 1200, legacyHeaders: false, standardHeaders: 'draft-8' }))
 
-  router.get('/calc', (_request, response) => {
-    response.json([...calculations.values()].map(({ name, title, source }) => ({ name, title, source })))
-  })
+  serve('calculations', () => [...calculations.values()].map(({ name, title, source }) => ({ name, title, source })))
 
-  router.post('/calc/:name', express.json({ limit: '4mb', strict: false }), async (request, response) => {
-    const calculation = calculations.get(String(request.params['name']))
-    if (!calculation) throw new NotFoundError('calculation', String(request.params['name']))
-    const input: unknown = request.body
-    if (!Array.isArray(input)) return void response.json(runCalculation(calculation, input))
+  serve('calculate', async ({ params, body: input, response }) => {
+    const calculation = calculations.get(params.name)
+    if (!calculation) throw new NotFoundError('calculation', params.name, 'GET /api/calc lists their names.')
+    if (!Array.isArray(input)) return runCalculation(calculation, input)
     if (input.length > longestList) {
       throw new InputError({
         code: 'OUT_OF_RANGE',
@@ -39,7 +33,6 @@ export function calcRoutes(references: References, pool: CalculationPool): Route
       // Whoever asked has hung up: there is nobody to answer.
       if (!gone.signal.aborted) throw error
     }
+    return undefined
   })
-
-  return router
 }

@@ -1,8 +1,9 @@
 import type { References } from '@yardfrost/core'
-import express, { Router } from 'express'
+import express, { type Router } from 'express'
 import { createRequire } from 'node:module'
 import { dirname } from 'node:path'
 import { openApiDocument } from './openapi.ts'
+import type { Serve } from './serve.ts'
 
 const assets = dirname(createRequire(import.meta.url).resolve('swagger-ui-dist/package.json'))
 
@@ -24,13 +25,9 @@ const page = `<!doctype html>
 const start = `SwaggerUIBundle({ url: 'openapi.json', dom_id: '#api', deepLinking: true, validatorUrl: null })\n`
 
 /** The OpenAPI document and a page to browse it; everything the page needs ships with the server. */
-export function docsRoutes(references: References, version: string): Router {
-  const router = Router()
-  let document: object | null = null
-  router.get('/openapi.json', (_request, response) => {
-    document ??= openApiDocument(references, version)
-    response.json(document)
-  })
+export function docsRoutes(serve: Serve, router: Router, references: References, version: string): void {
+  let document: Record<string, unknown> | null = null
+  serve('openApi', () => (document ??= openApiDocument(references, version)))
   router.get('/docs', (_request, response) => {
     response.type('html').send(page)
   })
@@ -38,5 +35,4 @@ export function docsRoutes(references: References, version: string): Router {
     response.type('js').send(start)
   })
   router.use('/docs/assets', express.static(assets, { index: false }))
-  return router
 }

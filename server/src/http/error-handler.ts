@@ -33,8 +33,7 @@ function answerTo(error: unknown, request: Request): Answer {
     return { status: accessStatus[code], body: { error: { code, message, fix } } }
   }
   if (error instanceof NotFoundError) {
-    const fix = 'It may have been removed; go back to the Yard.'
-    return { status: 404, body: { error: { code: 'NOT_FOUND', message: error.message, fix } } }
+    return { status: 404, body: { error: { code: 'NOT_FOUND', message: error.message, fix: error.fix } } }
   }
   if (error instanceof ConflictError) {
     const fix = 'Look at both versions and choose which to keep.'
@@ -80,7 +79,7 @@ function answerToParser(error: unknown, request: Request): Answer {
       code: 'TOO_LARGE' as const,
       message: 'The body is too large',
       field: 'body',
-      fix: 'Send fewer inputs at once.',
+      fix: 'Send fewer inputs at once, or a smaller picture.',
     }
     return { status: 413, body: { error: body } }
   }

@@ -1,12 +1,10 @@
-import type { Health } from '@yardfrost/contract'
-import { Router } from 'express'
 import type pg from 'pg'
 import { isDatabaseAway } from '../store/database.ts'
+import type { Serve } from './serve.ts'
 
 /** Whether this server and its database answer. */
-export function healthRoutes(pool: pg.Pool, version: string): Router {
-  const router = Router()
-  router.get('/health', async (_request, response) => {
+export function healthRoutes(serve: Serve, pool: pg.Pool, version: string): void {
+  serve('health', async ({ response }) => {
     const database = await pool.query('select 1').then(
       () => 'ok' as const,
       (error: unknown) => {
@@ -14,8 +12,8 @@ export function healthRoutes(pool: pg.Pool, version: string): Router {
         throw error
       },
     )
-    const health: Health = { status: database, database, version }
-    response.status(database === 'ok' ? 200 : 503).json(health)
+    const health = { status: database, database, version }
+    if (database === 'down') response.status(503).json(health)
+    return health
   })
-  return router
 }

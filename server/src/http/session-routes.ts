@@ -1,10 +1,8 @@
 import { verify } from '@node-rs/argon2'
-import { SignIn } from '@yardfrost/contract'
-import { parseInput } from '@yardfrost/core'
-import { Router } from 'express'
 import type pg from 'pg'
 import { AccessError } from '../errors/access-error.ts'
 import { findAccount, findAccountByLogin } from '../store/accounts.ts'
+import type { Serve } from './serve.ts'
 import { SignInLimit } from './sign-in-limit.ts'
 
 export const sessionCookie = 'yardfrost.session'
@@ -13,12 +11,10 @@ export const sessionCookie = 'yardfrost.session'
 const nobodysHash = '$argon2id$v=19$m=19456,t=2,p=1$c29tZXNhbHRzb21lc2FsdA$nJ3t0yCEyyGGtW7JxzJLnNHcLwVvAt0JjIKhbX1bIsY'
 
 /** Signing in and out, and who is signed in. */
-export function sessionRoutes(pool: pg.Pool): Router {
-  const router = Router()
+export function sessionRoutes(serve: Serve, pool: pg.Pool): void {
   const limit = new SignInLimit(pool)
 
-  router.post('/session', async (request, response) => {
-    const { login, password } = parseInput(SignIn, request.body)
+  serve('signIn', async ({ request, body: { login, password } }) => {
     await limit.check(login)
     const found = await findAccountByLogin(pool, login)
     const matches = await verify(found?.passwordHash ?? nobodysHash, password)
@@ -34,19 +30,17 @@ export function sessionRoutes(pool: pg.Pool): Router {
     // A new session at sign-in, so that one planted before it is worth nothing.
     await new Promise<void>((done, failed) => request.session.regenerate((error) => (error ? failed(error) : done())))
     request.session.accountId = found.account.id
-    response.status(201).json(found.account)
+    return found.account
   })
 
   // Null when nobody is signed in: asking is not an error.
-  router.get('/session', async (request, response) => {
+  serve('whoAmI', async ({ request }) => {
     const id = request.session.accountId
-    response.json(id ? await findAccount(pool, id) : null)
+    return id ? findAccount(pool, id) : null
   })
 
-  router.delete('/session', async (request, response) => {
+  serve('signOut', async ({ request, response }) => {
     await new Promise<void>((done, failed) => request.session.destroy((error) => (error ? failed(error) : done())))
-    response.clearCookie(sessionCookie).status(204).end()
+    response.clearCookie(sessionCookie)
   })
-
-  return router
 }

@@ -1,9 +1,10 @@
 import { MachineEntry, type ImportLine, type ImportReport, type MachineDetail } from '@yardfrost/contract'
 import { attempt, InputError, lookUpBearing, parseInput, type References } from '@yardfrost/core'
 import type pg from 'pg'
-import { inTransaction } from '../store/database.ts'
-import { addMachine, findByTag, saveMachine } from '../store/machines.ts'
-import type { Registrar } from '../store/registrar.ts'
+import type { Who } from '../store/audit.ts'
+import { findByTag } from '../store/machines.ts'
+import { addMachine } from './add-machine.ts'
+import { saveMachine } from './save-machine.ts'
 import { readLines, type ReadLine } from './read-lines.ts'
 
 /** What the lines of one machine come to. */
@@ -18,37 +19,35 @@ interface Plan {
 /**
  * Brings a CSV file into the register, or says what it would do.
  *
- * All that is good is saved in one transaction. A machine with one refused line is left out whole, positions that the file
+ * All that is good is saved. A machine with one refused line is left out whole, positions that the file
  * does not name stay, and a position whose bearing changes is judged anew.
  *
  * @param save - false for a trial run
  * @throws InputError on `csv` for a file that cannot be read at all
  */
 export async function importRegister(
-  pool: pg.Pool,
+  db: pg.PoolClient,
   references: References,
-  registrar: Registrar,
+  who: Who,
   { csv, save }: { csv: string; save: boolean },
 ): Promise<ImportReport> {
   const machines = new Map<string, ReadLine[]>()
   for (const line of readLines(csv)) machines.set(line.tag, [...(machines.get(line.tag) ?? []), line])
-  return inTransaction(pool, async (db) => {
-    const plans: Plan[] = []
-    for (const [tag, lines] of machines) {
-      const before = tag === '' ? null : await findByTag(db, registrar.siteId, tag)
-      const plan = planOf(lines, before, references)
-      plans.push(plan)
-      if (!save || !plan.entry || !plan.changed) continue
-      const { entry } = plan
-      if (!before) await addMachine(db, references, registrar, entry)
-      else await saveMachine(db, references, registrar, { machineId: before.id, version: before.version, entry })
-    }
-    return {
-      saved: save,
-      machines: plans.filter(({ entry, changed }) => entry && changed).length,
-      lines: plans.flatMap(({ lines }) => lines).sort((a, b) => a.line - b.line),
-    }
-  })
+  const plans: Plan[] = []
+  for (const [tag, lines] of machines) {
+    const before = tag === '' ? null : await findByTag(db, who.siteId, tag)
+    const plan = planOf(lines, before, references)
+    plans.push(plan)
+    if (!save || !plan.entry || !plan.changed) continue
+    const { entry } = plan
+    if (!before) await addMachine(db, references, who, entry)
+    else await saveMachine(db, references, who, { machineId: before.id, version: before.version, entry })
+  }
+  return {
+    saved: save,
+    machines: plans.filter(({ entry, changed }) => entry && changed).length,
+    lines: plans.flatMap(({ lines }) => lines).sort((a, b) => a.line - b.line),
+  }
 }
 
 /** Columns that say something of the machine, and must say the same on each of its lines. */

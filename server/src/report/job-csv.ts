@@ -1,7 +1,7 @@
 import type { Catalogue, ReadingState } from '@yardfrost/core'
 import type { JobDetail } from '@yardfrost/contract'
 import { stringify } from 'csv-stringify/sync'
-import { progressOf } from '../store/jobs.ts'
+import { progressOf } from '../job/progress.ts'
 
 /**
  * Readings of a job as CSV: what was asked, within what, what was read, by whom, when, and why it was accepted; a step that

@@ -1,7 +1,7 @@
 -- name: listJobs
 -- Jobs of a site, open ones first, then the latest; steps and entries as they stand.
 -- $1 site id (uuid)   $2 how many ended ones
-select j.id, j.number, j.title, j.state, j.planned_for, j.created_at, j.ended_at, j.steps, m.id as machine_id, m.tag,
+select j.id, j.kind, j.number, j.title, j.state, j.planned_for, j.created_at, j.ended_at, j.steps, m.id as machine_id, m.tag,
   m.name, a.name as area,
   coalesce((
     select json_agg(json_build_object('seq', e.seq, 'by', s.name, 'entry', e.body) order by e.seq)
@@ -23,7 +23,7 @@ order by j.state in ('done', 'cancelled'), j.planned_for, j.number desc
 -- name: getJob
 -- One job with its machine and its entries in order.
 -- $1 site id (uuid)   $2 job id (uuid)
-select j.id, j.number, j.title, j.state, j.reason, j.planned_for, j.created_at, j.started_at, j.ended_at, j.steps,
+select j.id, j.kind, j.number, j.title, j.state, j.reason, j.planned_for, j.created_at, j.started_at, j.ended_at, j.steps,
   j.as_found, j.as_left, c.name as created_by, m.id as machine_id, m.tag, m.name, a.name as area,
   coalesce((
     select json_agg(json_build_object('seq', e.seq, 'by', s.name, 'entry', e.body) order by e.seq)
@@ -57,10 +57,10 @@ for no key update
 
 -- name: addJob
 -- A new job with the next number of its site.
--- $1 site id (uuid)   $2 machine id (uuid)   $3 title   $4 position ids (uuid[])   $5 steps   $6 as found
--- $7 day it is planned for (date, or null)   $8 account id
-insert into job (site_id, machine_id, number, title, position_ids, steps, as_found, planned_for, created_by)
-select $1, $2, coalesce(max(number), 100) + 1, $3, $4, $5, $6, $7, $8
+-- $1 site id (uuid)   $2 machine id (uuid)   $3 kind   $4 title   $5 position ids (uuid[])   $6 steps   $7 as found
+-- $8 day it is planned for (date, or null)   $9 account id
+insert into job (site_id, machine_id, number, kind, title, position_ids, steps, as_found, planned_for, created_by)
+select $1, $2, coalesce(max(number), 100) + 1, $3, $4, $5, $6, $7, $8, $9
 from job
 where site_id = $1
 returning id

@@ -19,13 +19,21 @@ left join account s on s.id = p.saved_by
 where p.site_id = $1
   and p.id = $2
 
+-- name: lockMachine
+-- Holds the machine of a position as it is until the transaction is over: a position is judged by its machine and its shaft.
+-- $1 site id (uuid)   $2 position id (uuid)
+select m.id
+from machine m
+where m.id = (select machine_id from position where site_id = $1 and id = $2)
+for share
+
 -- name: savePosition
 -- New inputs of a position, if nobody saved since; no row comes back otherwise.
--- $1 site id (uuid)   $2 position id (uuid)   $3 version the save started from   $4 inputs   $5 what was found
+-- $1 site id (uuid)   $2 position id (uuid)   $3 version the save started from   $4 inputs   $5 result of judging
 -- $6 state   $7 designation   $8 account id (uuid)   $9 rated life (h, or null)   $10 bearing type (or null)
 -- $11 worst finding as it runs (or null)
 update position
-set inputs = $4, assessment = $5, state = $6, designation = $7, saved_by = $8, life_h = $9, bearing_type = $10,
+set inputs = $4, result = $5, state = $6, designation = $7, saved_by = $8, life_h = $9, bearing_type = $10,
   finding = $11,
   version = version + 1, saved_at = now()
 where site_id = $1
@@ -36,16 +44,10 @@ returning version
 -- name: keepRevision
 -- Copies a position as it stands into its history.
 -- $1 position id (uuid)
-insert into position_revision (position_id, version, site_id, inputs, assessment, state, designation, saved_at, saved_by)
-select id, version, site_id, inputs, assessment, state, designation, saved_at, saved_by
+insert into position_revision (position_id, version, site_id, inputs, state, designation, saved_at, saved_by)
+select id, version, site_id, inputs, state, designation, saved_at, saved_by
 from position
 where id = $1
-
--- name: recordEvent
--- One line in the audit trail.
--- $1 site id (uuid)   $2 account id (uuid)   $3 kind   $4 subject id (uuid)   $5 detail (jsonb)
-insert into audit_event (site_id, account_id, kind, subject_id, detail)
-values ($1, $2, $3, $4, $5)
 
 -- name: listRevisions
 -- Saves of a position, newest first.
@@ -60,11 +62,11 @@ limit $3
 
 -- name: addPosition
 -- New position with its first assessment.
--- $1 site id (uuid)   $2 machine id (uuid)   $3 name   $4 walking order   $5 inputs   $6 what was found   $7 state
+-- $1 site id (uuid)   $2 machine id (uuid)   $3 name   $4 walking order   $5 inputs   $6 result of judging   $7 state
 -- $8 designation   $9 account id (uuid, or null)   $10 rated life (h, or null)   $11 bearing type (or null)
 -- $12 worst finding as it runs (or null)
-insert into position (site_id, machine_id, name, walk_order, inputs, assessment, state, designation, saved_by, life_h, bearing_type,
-  finding)
+insert into position (site_id, machine_id, name, walk_order, inputs, result, state, designation, saved_by, life_h,
+  bearing_type, finding)
 values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12)
 returning id
 

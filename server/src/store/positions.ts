@@ -1,17 +1,16 @@
 import { MachinePosition, PositionDetail, PositionRevision } from '@yardfrost/contract'
-import { numberOf, type Assessment, type Position } from '@yardfrost/core'
-import type pg from 'pg'
+import type { Position } from '@yardfrost/core'
 import { z } from 'zod'
-import { ConflictError } from '../errors/conflict-error.ts'
 import { NotFoundError } from '../errors/not-found-error.ts'
-import { inTransaction, type Db } from './database.ts'
+import type { Db } from './database.ts'
 import { readQueries } from './read-queries.ts'
+import { any, IdRow, maybeOne, one, run, time } from './rows.ts'
 
 const sql = readQueries('./positions.sql', import.meta.url, [
   'getPosition',
+  'lockMachine',
   'savePosition',
   'keepRevision',
-  'recordEvent',
   'listRevisions',
   'addPosition',
   'listPositionsOfMachine',
@@ -20,8 +19,6 @@ const sql = readQueries('./positions.sql', import.meta.url, [
   'renamePositions',
 ])
 
-const isoTime = z.date().transform((at) => at.toISOString())
-
 const PositionRow = z
   .object({
     id: z.uuid(),
@@ -29,7 +26,7 @@ const PositionRow = z
     area: z.string(),
     inputs: z.unknown(),
     version: z.int(),
-    saved_at: isoTime,
+    saved_at: time,
     saved_by: z.string().nullable(),
     machine_id: z.uuid(),
     tag: z.string(),
@@ -39,32 +36,19 @@ const PositionRow = z
     others: z.unknown(),
     shaft_line: z.unknown(),
   })
-  .transform((row) =>
+  .transform(({ saved_at, saved_by, machine_id, machine_name, tag, kind, duty, others, shaft_line, ...row }) =>
     PositionDetail.parse({
-      id: row.id,
-      name: row.name,
-      area: row.area,
-      machine: {
-        id: row.machine_id,
-        tag: row.tag,
-        name: row.machine_name,
-        kind: row.kind,
-        duty: row.duty,
-        others: row.others,
-        shaft: row.shaft_line,
-        position: row.name,
-      },
-      inputs: row.inputs,
-      version: row.version,
-      savedAt: row.saved_at,
-      savedBy: row.saved_by,
+      ...row,
+      machine: { id: machine_id, tag, name: machine_name, kind, duty, others, shaft: shaft_line, position: row.name },
+      savedAt: saved_at,
+      savedBy: saved_by,
     }),
   )
 
 const RevisionRow = z
   .object({
     version: z.int(),
-    saved_at: isoTime,
+    saved_at: time,
     saved_by: z.string().nullable(),
     state: z.string(),
     designation: z.string().nullable(),
@@ -74,169 +58,86 @@ const RevisionRow = z
     PositionRevision.parse({ ...rest, savedAt: saved_at, savedBy: saved_by }),
   )
 
-/** One position of a site. @throws NotFoundError */
-export async function getPosition(db: Db, siteId: string, positionId: string): Promise<PositionDetail> {
-  const { rows } = await db.query({
-    name: 'positions.getPosition',
-    text: sql.getPosition,
-    values: [siteId, positionId],
-  })
-  if (!rows[0]) throw new NotFoundError('position', positionId)
-  return PositionRow.parse(rows[0])
+/** What is stored of a judgement: the whole of it that anybody reads, and what lists are searched and sorted by. */
+export interface StoredJudgement {
+  /** State, findings, headline figures, and the version of core they come from. */
+  result: object
+  state: string
+  designation: string | null
+  lifeH: number | null
+  bearingType: string | null
+  /** Worst finding of the machine as it runs. */
+  finding: string | null
 }
 
-/** What is stored of an assessment: what was found, and what lists are searched and sorted by. */
-function stored(assessment: Assessment) {
-  const { state, findings } = assessment
-  const states = Object.fromEntries(Object.entries(assessment.lenses).map(([lens, { state: one }]) => [lens, one]))
-  const rolling = assessment.kind === 'rolling' ? assessment.lenses : null
-  const { value } = rolling?.identify.figures['designation'] ?? { value: null }
-  return {
-    kept: JSON.stringify({ state, findings, lenses: states }),
-    state,
-    designation: value?.kind === 'text' ? value.text : null,
-    lifeH: numberOf(rolling?.carry.figures['life']),
-    bearingType: assessment.bearingType,
-    // What matters only when it is next mounted is no alarm on a list of running machines.
-    finding: findings.find(({ when }) => when === 'now')?.reason ?? null,
-  }
+/** One position of a site. @throws NotFoundError */
+export async function getPosition(db: Db, siteId: string, positionId: string): Promise<PositionDetail> {
+  const found = await maybeOne(db, sql.getPosition(siteId, positionId), PositionRow)
+  if (!found) throw new NotFoundError('position', positionId)
+  return found
 }
 
 /**
- * Saves inputs and their assessment, the revision and the audit event, in one transaction.
+ * One position, whose machine stays as it is until the transaction is over: to judge it by.
  *
- * @param save.version - the version the person started from
- * @throws ConflictError with the position as it is now, when somebody saved in between
  * @throws NotFoundError
  */
-export async function savePosition(pool: pg.Pool, save: PositionSave): Promise<PositionDetail> {
-  return inTransaction(pool, (db) => savePositionIn(db, save))
+export async function holdPosition(db: Db, siteId: string, positionId: string): Promise<PositionDetail> {
+  await run(db, sql.lockMachine(siteId, positionId))
+  return getPosition(db, siteId, positionId)
 }
 
-export interface PositionSave {
-  siteId: string
-  accountId: string | null
-  positionId: string
-  version: number
-  inputs: Position
-  assessment: Assessment
-}
-
-/** `savePosition` inside a transaction that is under way. */
-export async function savePositionIn(db: pg.PoolClient, save: PositionSave): Promise<PositionDetail> {
-  const { kept, state, designation, lifeH, bearingType, finding } = stored(save.assessment)
-  const { rows } = await db.query({
-    name: 'positions.savePosition',
-    text: sql.savePosition,
-    values: [
-      save.siteId,
-      save.positionId,
-      save.version,
-      JSON.stringify(save.inputs),
-      kept,
-      state,
-      designation,
-      save.accountId,
-      lifeH,
-      bearingType,
-      finding,
-    ],
-  })
-  if (!rows[0]) throw new ConflictError(await getPosition(db, save.siteId, save.positionId))
-  await keepRevision(db, save.positionId)
-  await recordEvent(db, {
-    siteId: save.siteId,
-    accountId: save.accountId,
-    kind: 'position.saved',
-    subjectId: save.positionId,
-    detail: { version: save.version + 1, state, lifeH },
-  })
-  return getPosition(db, save.siteId, save.positionId)
-}
-
-/** One line in the audit trail. */
-export async function recordEvent(
+/** Stores new inputs with their judgement, and the revision; false when somebody saved since `version`. */
+export async function storePosition(
   db: Db,
-  event: { siteId: string; accountId: string | null; kind: string; subjectId: string; detail: object },
-): Promise<void> {
-  await db.query({
-    name: 'positions.recordEvent',
-    text: sql.recordEvent,
-    values: [event.siteId, event.accountId, event.kind, event.subjectId, JSON.stringify(event.detail)],
-  })
+  save: { siteId: string; accountId: string | null; positionId: string; version: number; inputs: Position },
+  { result, state, designation, lifeH, bearingType, finding }: StoredJudgement,
+): Promise<boolean> {
+  const { siteId, accountId, positionId, version } = save
+  const inputs = JSON.stringify(save.inputs)
+  const query = sql.savePosition(
+    ...[siteId, positionId, version, inputs, JSON.stringify(result), state, designation, accountId],
+    ...[lifeH, bearingType, finding],
+  )
+  if (!(await maybeOne(db, query, z.object({ version: z.int() })))) return false
+  await run(db, sql.keepRevision(positionId))
+  return true
 }
 
-async function keepRevision(db: Db, positionId: string): Promise<void> {
-  await db.query({ name: 'positions.keepRevision', text: sql.keepRevision, values: [positionId] })
-}
-
-/** Saves of a position, newest first, at most `limit`. */
-export async function listRevisions(
-  db: Db,
-  siteId: string,
-  positionId: string,
-  limit: number,
-): Promise<PositionRevision[]> {
-  const { rows } = await db.query({
-    name: 'positions.listRevisions',
-    text: sql.listRevisions,
-    values: [siteId, positionId, limit],
-  })
-  return z.array(RevisionRow).parse(rows)
-}
-
-/** Adds a position with its first revision and returns its id. */
-export async function addPosition(
+/** Stores a new position with its first revision and returns its id. */
+export async function insertPosition(
   db: Db,
   position: {
     siteId: string
+    accountId: string | null
     machineId: string
     name: string
     walkOrder: number
     inputs: Position
-    assessment: Assessment
-    accountId: string | null
   },
+  { result, state, designation, lifeH, bearingType, finding }: StoredJudgement,
 ): Promise<string> {
-  const { kept, state, designation, lifeH, bearingType, finding } = stored(position.assessment)
-  const { rows } = await db.query({
-    name: 'positions.addPosition',
-    text: sql.addPosition,
-    values: [
-      position.siteId,
-      position.machineId,
-      position.name,
-      position.walkOrder,
-      JSON.stringify(position.inputs),
-      kept,
-      state,
-      designation,
-      position.accountId,
-      lifeH,
-      bearingType,
-      finding,
-    ],
-  })
-  const id = z.uuid().parse(rows[0]?.id)
-  await keepRevision(db, id)
+  const { siteId, accountId, machineId, name, walkOrder } = position
+  const query = sql.addPosition(
+    ...[siteId, machineId, name, walkOrder, JSON.stringify(position.inputs), JSON.stringify(result)],
+    ...[state, designation, accountId, lifeH, bearingType, finding],
+  )
+  const id = await one(db, query, IdRow)
+  await run(db, sql.keepRevision(id))
   return id
 }
 
+/** Saves of a position, newest first, at most `limit`. */
+export const listRevisions = (db: Db, siteId: string, positionId: string, limit: number): Promise<PositionRevision[]> =>
+  any(db, sql.listRevisions(siteId, positionId, limit), RevisionRow)
+
 /** Positions of a machine with their inputs, in walking order; empty when it has none. */
-export async function listPositionsOfMachine(db: Db, siteId: string, machineId: string): Promise<MachinePosition[]> {
-  const { rows } = await db.query({
-    name: 'positions.listPositionsOfMachine',
-    text: sql.listPositionsOfMachine,
-    values: [siteId, machineId],
-  })
-  return z.array(MachinePosition).parse(rows)
-}
+export const listPositionsOfMachine = (db: Db, siteId: string, machineId: string): Promise<MachinePosition[]> =>
+  any(db, sql.listPositionsOfMachine(siteId, machineId), MachinePosition)
 
 /** Takes positions off their machine; their history stays. */
-export async function retirePositions(db: Db, positionIds: readonly string[]): Promise<void> {
-  if (positionIds.length === 0) return
-  await db.query({ name: 'positions.retirePositions', text: sql.retirePositions, values: [positionIds] })
-}
+export const retirePositions = (db: Db, positionIds: readonly string[]): Promise<void> =>
+  run(db, sql.retirePositions(positionIds))
 
 /** Gives positions of one machine their names and places; two of them may change names. */
 export async function renamePositions(
@@ -244,10 +145,8 @@ export async function renamePositions(
   positions: readonly { id: string; name: string; walkOrder: number }[],
 ): Promise<void> {
   const ids = positions.map(({ id }) => id)
-  await db.query({ name: 'positions.freePositionNames', text: sql.freePositionNames, values: [ids] })
-  await db.query({
-    name: 'positions.renamePositions',
-    text: sql.renamePositions,
-    values: [ids, positions.map(({ name }) => name), positions.map(({ walkOrder }) => walkOrder)],
-  })
+  await run(db, sql.freePositionNames(ids))
+  const names = positions.map(({ name }) => name)
+  const places = positions.map(({ walkOrder }) => walkOrder)
+  await run(db, sql.renamePositions(ids, names, places))
 }

@@ -1,36 +1,14 @@
 import {
-  Account,
   ApiError,
-  EntriesKept,
-  HeaterRun,
-  MachineDetail,
-  ImportReport,
-  JobDetail,
-  JobList,
-  PositionDetail,
-  PositionHistory,
-  Reading,
-  RegisterPage,
-  ShaftDetail,
-  ThermometerReading,
-  Yard,
-  type AddJob,
-  type AddMachine,
-  type MoveJob,
-  type PlanJob,
+  pathOf,
+  routes,
+  type Answered,
+  type Asked,
   type PointThermometer,
   type RegisterQuery,
-  type RenameArea,
-  type RetireMachine,
-  type SaveMachine,
-  type SavePosition,
-  type SaveShaft,
-  type SignIn,
-  type StartHeaterRun,
-  type TakeReading,
-  type WalkAreas,
+  type Route,
+  type RouteName,
 } from '@yardfrost/contract'
-import type { JobEntry } from '@yardfrost/core'
 import { z } from 'zod'
 import { keepAnswer, keptAnswer } from './kept-answers.ts'
 import { showsKept } from './network.ts'
@@ -67,18 +45,24 @@ export class SaveConflict extends ApiFailure {
   }
 }
 
-async function ask(method: string, path: string, body?: unknown): Promise<unknown> {
+type Routes = typeof routes
+type Sent<R extends Route> = Partial<Pick<Asked<R>, 'params'>> & { query?: object; body?: unknown }
+
+const bodyTypes = { csv: 'text/csv', json: 'application/json', picture: 'application/octet-stream' } as const
+
+/** Sends a request of a route and returns what comes back, unread. */
+async function fetchAnswer(route: Route, path: string, body: unknown): Promise<unknown> {
+  const as = route.body?.as
   let response: Response
   try {
     response = await fetch(`/api${path}`, {
-      method,
-      ...(body === undefined
+      method: route.method.toUpperCase(),
+      ...(as === undefined
         ? {}
-        : typeof body === 'string'
-          ? { body, headers: { 'content-type': 'text/csv' } }
-          : body instanceof Blob
-            ? { body, headers: { 'content-type': body.type || 'application/octet-stream' } }
-            : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+        : {
+            body: as === 'json' ? JSON.stringify(body) : (body as string | Blob),
+            headers: { 'content-type': (body instanceof Blob && body.type) || bodyTypes[as] },
+          }),
     })
   } catch (error) {
     if (!(error instanceof TypeError)) throw error
@@ -100,13 +84,35 @@ async function ask(method: string, path: string, body?: unknown): Promise<unknow
   )
 }
 
-async function read<S extends z.ZodType>(schema: S, path: string): Promise<z.output<S>> {
-  return schema.parse(await ask('GET', path))
+const addressOf = (route: Route, { params = {}, query = {} }: Sent<Route>): string => {
+  const asked = Object.entries(query).flatMap(([key, value]): [string, string][] =>
+    value === null || value === undefined || value === '' ? [] : [[key, String(value)]],
+  )
+  return pathOf(route, params) + (asked.length > 0 ? `?${new URLSearchParams(asked)}` : '')
+}
+
+const read = <R extends Route>({ answer }: R, given: unknown): Answered<R> =>
+  (answer.as === 'json' ? answer.schema.parse(given) : undefined) as Answered<R>
+
+/** Asks a route of the contract. A save that came second throws SaveConflict. */
+async function ask<N extends RouteName>(name: N, sent: Sent<Routes[N]> = {}): Promise<Answered<Routes[N]>> {
+  const route: Route = routes[name]
+  const path = addressOf(route, sent)
+  try {
+    const answer = await fetchAnswer(route, path, sent.body)
+    // What was saved is what would be read now.
+    if (route.conflict) void keepAnswer(path, answer)
+    return read(route, answer) as Answered<Routes[N]>
+  } catch (error) {
+    if (route.conflict && error instanceof ApiFailure && error.status === 409)
+      throw new SaveConflict(error, route.conflict.parse(z.object({ theirs: z.unknown() }).parse(error.body).theirs))
+    throw error
+  }
 }
 
 const isAnswering = async (): Promise<boolean> => {
   try {
-    await ask('GET', '/session')
+    await ask('whoAmI')
     return true
   } catch (error) {
     if (!(error instanceof ApiFailure)) throw error
@@ -114,88 +120,65 @@ const isAnswering = async (): Promise<boolean> => {
   }
 }
 
-/** Reads what is needed on the floor: where the server cannot be asked, what it last said, and the screen tells so. */
-async function readKept<S extends z.ZodType>(schema: S, path: string): Promise<z.output<S>> {
+/** Asks what is needed on the floor: where the server cannot be asked, what it last said, and the screen tells so. */
+async function askKept<N extends RouteName>(name: N, sent: Sent<Routes[N]> = {}): Promise<Answered<Routes[N]>> {
+  const route: Route = routes[name]
+  const path = addressOf(route, sent)
   try {
-    const answer = await ask('GET', path)
+    const answer = await fetchAnswer(route, path, undefined)
     void keepAnswer(path, answer)
-    return schema.parse(answer)
+    return read(route, answer) as Answered<Routes[N]>
   } catch (error) {
-    if (!(error instanceof ApiFailure) || !error.passes) throw error
-    const kept = await keptAnswer(schema, path)
+    if (!(error instanceof ApiFailure) || !error.passes || route.answer.as !== 'json') throw error
+    const kept = await keptAnswer(route.answer.schema, path)
     if (!kept) throw error
     showsKept(kept.at, isAnswering)
-    return kept.answer
+    return kept.answer as Answered<Routes[N]>
   }
 }
 
-/**
- * Sends a save and returns what is stored now.
- *
- * @throws SaveConflict when somebody saved in between
- */
-async function put<S extends z.ZodType>(schema: S, path: string, body: object): Promise<z.output<S>> {
-  try {
-    const answer = await ask('PUT', path, body)
-    void keepAnswer(path, answer)
-    return schema.parse(answer)
-  } catch (error) {
-    if (error instanceof ApiFailure && error.status === 409)
-      throw new SaveConflict(error, schema.parse(z.object({ theirs: z.unknown() }).parse(error.body).theirs))
-    throw error
-  }
-}
+type BodyOf<N extends RouteName> = Asked<Routes[N]>['body']
 
+/** The server as the pages ask it. */
 export const api = {
   /** Who is signed in; null when nobody is. */
-  whoAmI: () => readKept(Account.nullable(), '/session'),
-  signIn: async (given: SignIn): Promise<Account> => {
-    const account = await ask('POST', '/session', given)
-    void keepAnswer('/session', account)
-    return Account.parse(account)
+  whoAmI: () => askKept('whoAmI'),
+  signIn: async (body: BodyOf<'signIn'>) => {
+    const account = await ask('signIn', { body })
+    void keepAnswer(routes.whoAmI.path, account)
+    return account
   },
-  signOut: () => ask('DELETE', '/session'),
-  yard: () => readKept(Yard, '/yard'),
-  machine: (id: string) => readKept(MachineDetail, `/machines/${id}`),
-  shaft: (id: string) => readKept(ShaftDetail, `/machines/${id}/shaft`),
-  saveShaft: (id: string, save: SaveShaft) => put(ShaftDetail, `/machines/${id}/shaft`, save),
-  position: (id: string) => readKept(PositionDetail, `/positions/${id}`),
-  history: (id: string) => read(PositionHistory, `/positions/${id}/history`),
-  /** One reading of the gauge of the shop. */
-  takeReading: async (task: TakeReading): Promise<Reading> =>
-    Reading.parse(await ask('POST', '/devices/gauge/readings', task)),
-  savePosition: (id: string, save: SavePosition) => put(PositionDetail, `/positions/${id}`, save),
-  searchRegister: (query: RegisterQuery) =>
-    read(
-      RegisterPage,
-      `/register?${new URLSearchParams(Object.entries(query).flatMap(([key, value]) => (value === null || value === undefined || value === '' ? [] : [[key, String(value)]])))}`,
-    ),
-  areas: () => read(z.array(z.string()), '/areas'),
-  /** Gives an area another name. */
-  renameArea: (rename: RenameArea) => ask('PUT', '/areas/name', rename),
-  /** Puts the areas into another walking order. */
-  walkAreas: (walk: WalkAreas) => ask('PUT', '/areas/order', walk),
-  addMachine: async (add: AddMachine): Promise<MachineDetail> =>
-    MachineDetail.parse(await ask('POST', '/machines', add)),
-  saveMachine: (id: string, save: SaveMachine) => put(MachineDetail, `/machines/${id}`, save),
+  signOut: () => ask('signOut'),
+  yard: () => askKept('yard'),
+  machine: (id: string) => askKept('machine', { params: { id } }),
+  shaft: (id: string) => askKept('shaft', { params: { id } }),
+  saveShaft: (id: string, body: BodyOf<'saveShaft'>) => ask('saveShaft', { params: { id }, body }),
+  position: (id: string) => askKept('position', { params: { id } }),
+  history: (id: string) => ask('history', { params: { id } }),
+  savePosition: (id: string, body: BodyOf<'savePosition'>) => ask('savePosition', { params: { id }, body }),
+  searchRegister: (query: RegisterQuery) => ask('searchRegister', { query }),
+  areas: () => ask('areas'),
+  renameArea: (body: BodyOf<'renameArea'>) => ask('renameArea', { body }),
+  walkAreas: (body: BodyOf<'walkAreas'>) => ask('walkAreas', { body }),
+  addMachine: (body: z.input<Routes['addMachine']['body']['schema']>) => ask('addMachine', { body }),
+  saveMachine: (id: string, body: z.input<Routes['saveMachine']['body']['schema']>) =>
+    ask('saveMachine', { params: { id }, body }),
   /** Takes a machine out of service, or back. */
-  retireMachine: (id: string, save: RetireMachine) => put(MachineDetail, `/machines/${id}/service`, save),
+  retireMachine: (id: string, body: BodyOf<'retireMachine'>) => ask('retireMachine', { params: { id }, body }),
   /** Brings a file into the register; without `save` it only says what would be done. */
-  importRegister: async (csv: string, save: boolean): Promise<ImportReport> =>
-    ImportReport.parse(await ask('POST', `/register/import?save=${save}`, csv)),
-  jobs: () => readKept(JobList, '/jobs'),
-  job: (id: string) => readKept(JobDetail, `/jobs/${id}`),
-  addJob: async (job: AddJob): Promise<JobDetail> => JobDetail.parse(await ask('POST', '/jobs', job)),
-  addEntries: async (id: string, entries: JobEntry[]): Promise<EntriesKept> =>
-    EntriesKept.parse(await ask('POST', `/jobs/${id}/entries`, { entries })),
-  moveJob: async (id: string, move: MoveJob): Promise<JobDetail> =>
-    JobDetail.parse(await ask('PUT', `/jobs/${id}/state`, move)),
-  planJob: async (id: string, plan: PlanJob): Promise<JobDetail> =>
-    JobDetail.parse(await ask('PUT', `/jobs/${id}/plan`, plan)),
-  closeJob: async (id: string): Promise<JobDetail> => JobDetail.parse(await ask('POST', `/jobs/${id}/close`, {})),
-  addPhoto: (id: string, photoId: string, photo: Blob) => ask('PUT', `/jobs/${id}/photos/${photoId}`, photo),
+  importRegister: (csv: string, save: boolean) => ask('importRegister', { query: { save }, body: csv }),
+  jobs: () => askKept('jobs'),
+  job: (id: string) => askKept('job', { params: { id } }),
+  addJob: (body: z.input<Routes['addJob']['body']['schema']>) => ask('addJob', { body }),
+  addEntries: (id: string, entries: BodyOf<'addEntries'>['entries']) =>
+    ask('addEntries', { params: { id }, body: { entries } }),
+  moveJob: (id: string, body: z.input<Routes['moveJob']['body']['schema']>) => ask('moveJob', { params: { id }, body }),
+  planJob: (id: string, body: BodyOf<'planJob'>) => ask('planJob', { params: { id }, body }),
+  closeJob: (id: string) => ask('closeJob', { params: { id } }),
+  addPhoto: (id: string, photoId: string, photo: Blob) => ask('addPhoto', { params: { id, photoId }, body: photo }),
+  startHeater: (body: BodyOf<'startHeater'>) => ask('startHeater', { body }),
   /** What the infrared thermometer shows of a piece, °C, uncorrected. */
-  startHeater: async (order: StartHeaterRun) => HeaterRun.parse(await ask('POST', '/devices/heater-runs', order)),
-  pointThermometer: async (point: PointThermometer): Promise<number> =>
-    ThermometerReading.parse(await ask('POST', '/devices/thermometer/readings', point)).shownC,
+  pointThermometer: async (body: PointThermometer): Promise<number> => (await ask('pointThermometer', { body })).shownC,
+  /** One reading of the gauge of the shop. */
+  takeReading: (body: BodyOf<'takeReading'>) => ask('takeReading', { body }),
 }

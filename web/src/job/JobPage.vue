@@ -69,7 +69,9 @@ function heated(
   const round = (value: number) => Number(value.toFixed(1))
   const innerC = round(rings.innerC)
   job.add({ kind: 'heat', step, event, innerC, outerC: round(rings.outerC), seconds: round(rings.seconds) })
-  if (event === 'lifted') job.add({ kind: 'reading', step, reading: 'lifted', value: innerC, text: null, reason: null })
+  const lifted = shown.value?.readings.find(({ reading }) => reading.gives?.what === 'lifted')?.reading.key
+  if (event === 'lifted' && lifted !== undefined)
+    job.add({ kind: 'reading', step, reading: lifted, value: innerC, text: null, reason: null })
 }
 
 /** Positions as they stand, for the drawings. */
@@ -141,7 +143,7 @@ useEventListener(window, 'beforeunload', (event) => {
           Done {{ shownTime(shown.done.at) }} by {{ shown.done.by }}
         </p>
       </header>
-      <p v-if="shown.step.key === 'arrival'">
+      <p v-if="shown.step.stage === 'arrival'">
         <RouterLink :to="{ name: 'arrival', params: { id: job.job.value.machine.id } }"
           >To the as-found inspection</RouterLink
         >

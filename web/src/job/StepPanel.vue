@@ -29,13 +29,11 @@ const names = computed(
 )
 /** Whether what runs up has settled, position by position. */
 const runUp = computed(() =>
-  shown.step.key === 'run-up'
-    ? [...runUpPoints(shown.readings)].flatMap(([position, points]) => {
-        const check = settledCheck(points)
-        const name = names.value.get(position) ?? position
-        return check ? [{ ...check, key: `settled-${position}`, reason: `${name}: ${check.reason}` }] : []
-      })
-    : [],
+  [...runUpPoints(shown.readings)].flatMap(([position, points]) => {
+    const check = settledCheck(points)
+    const name = names.value.get(position) ?? position
+    return check ? [{ ...check, key: `settled-${position}`, reason: `${name}: ${check.reason}` }] : []
+  }),
 )
 
 /** What is typed of a note stays on this device until it is kept. */

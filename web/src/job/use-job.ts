@@ -1,25 +1,20 @@
-import { useEventListener } from '@vueuse/core'
 import { JobDetail, type KeptEntry, type MoveJob } from '@yardfrost/contract'
-import { hasEnded, jobProgress, type JobEntry, type SignedEntry } from '@yardfrost/core'
-import { computed, onScopeDispose, ref, shallowRef } from 'vue'
-import { api, ApiFailure } from '../api/client.ts'
-import { catalogue } from '../bench/references.ts'
+import { hasEnded, JobEntry, jobProgress, type SignedEntry } from '@yardfrost/core'
+import { useEventSource } from '@vueuse/core'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { api } from '../api/client.ts'
 import { keepAnswer } from '../api/kept-answers.ts'
+import { catalogue } from '../bench/references.ts'
+import { cutText } from '../field/cut-text.ts'
+import { newId } from '../field/new-id.ts'
+import { forgetPhoto, keepPhoto, keptPhoto } from '../field/outbox-store.ts'
+import { useOutbox } from '../field/use-outbox.ts'
 import { useSession } from '../shell/session.ts'
-import {
-  forgetPhoto,
-  keepPhoto,
-  keptPhoto,
-  newId,
-  outboxOnDevice,
-  refusedOnDevice,
-  type RefusedEntry,
-} from './outbox.ts'
 
-/** An entry as it is made: its id and its time are given to it. */
-type Made = JobEntry extends infer E ? (E extends JobEntry ? Omit<E, 'id' | 'at'> : never) : never
+/** An entry as it is made: its id, its time and its schema are given to it. */
+type Made = JobEntry extends infer E ? (E extends JobEntry ? Omit<E, 'id' | 'at' | 'schema'> : never) : never
 
-/** A lost network is tried again after so long, ms. */
+/** A stream that broke is opened again after so long, ms. */
 const retryMs = 2000
 
 /**
@@ -28,21 +23,31 @@ const retryMs = 2000
  */
 export function useJob(id: string) {
   const session = useSession()
-  // Whoever opened the page: should the session run out, what was entered still waits for that person.
-  const owner = { jobId: id, accountId: session.account?.id ?? '' }
   const me = session.account?.name ?? ''
   const job = shallowRef<JobDetail | null>(null)
-  const outbox = shallowRef<JobEntry[]>(outboxOnDevice.read(owner))
-  const away = ref(false)
-  /** What the server would not take, with its reason; it stays on this device until it is read. */
-  const refused = shallowRef<RefusedEntry[]>(refusedOnDevice.read(owner))
-  let sending = false
-  let retry: ReturnType<typeof setTimeout> | undefined
+  const outbox = useOutbox({
+    // Whoever opened the page: should the session run out, what was entered still waits for that person.
+    owner: { workId: id, accountId: session.account?.id ?? '' },
+    schema: JobEntry,
+    send: async (entries) => {
+      const { kept, refused } = await api.addEntries(id, [...entries])
+      merge(kept)
+      return refused
+    },
+    // Photographs go before the entries that speak of them.
+    prepare: async (entry) => {
+      const photo = entry.kind === 'photo' ? await keptPhoto(entry.photo) : undefined
+      if (entry.kind !== 'photo' || !photo) return
+      await api.addPhoto(id, entry.photo, photo)
+      await forgetPhoto(entry.photo)
+    },
+    signedOut: session.expire,
+  })
 
   const entries = computed((): SignedEntry[] => {
     const kept = job.value?.entries ?? []
     const known = new Set(kept.map(({ entry }) => entry.id))
-    const mine = outbox.value.filter((entry) => !known.has(entry.id))
+    const mine = outbox.waiting.value.filter((entry) => !known.has(entry.id))
     return [...kept.map(({ entry, by }) => ({ ...entry, by })), ...mine.map((entry) => ({ ...entry, by: me }))]
   })
   const progress = computed(() => (job.value ? jobProgress(job.value.steps, entries.value, catalogue) : null))
@@ -51,100 +56,30 @@ export function useJob(id: string) {
 
   const take = (fresh: JobDetail) => {
     job.value = fresh
-    const known = new Set(fresh.entries.map(({ entry }) => entry.id))
-    put(outbox.value.filter((entry) => !known.has(entry.id)))
+    outbox.know(new Set(fresh.entries.map(({ entry }) => entry.id)))
   }
   /** Takes what the server has just said, and keeps it: without a network the job opens where it was. */
   function hear(fresh: JobDetail): void {
     void keepAnswer(`/jobs/${id}`, fresh)
     take(fresh)
   }
-  function put(next: JobEntry[]): void {
-    outbox.value = next
-    outboxOnDevice.keep(owner, next)
-  }
-  /** Entries that the server will not take, however often they are sent, leave the outbox with its reason. */
-  function refuse(these: readonly RefusedEntry[]): void {
-    refused.value = [...refused.value, ...these]
-    refusedOnDevice.keep(owner, refused.value)
-    const ids = new Set(these.map(({ entry }) => entry.id))
-    put(outbox.value.filter((entry) => !ids.has(entry.id)))
-  }
-  function hideRefused(gone: RefusedEntry): void {
-    refused.value = refused.value.filter((one) => one !== gone)
-    refusedOnDevice.keep(owner, refused.value)
-  }
 
   async function load(): Promise<void> {
     // The list that leads back to it is read too, so that both are kept on this device.
     const [fresh] = await Promise.all([api.job(id), api.jobs()])
     take(fresh)
-    listen()
-    void send()
+    stream.open()
+    outbox.resume()
   }
 
   /** Adds an entry: it counts on this device at once, and is sent when it can be. */
-  function add(made: Made): void {
-    put([...outbox.value, { ...made, id: newId(), at: new Date().toISOString() } as JobEntry])
-    void send()
-  }
+  const add = (made: Made): void =>
+    outbox.add({ ...made, schema: 1, id: newId(), at: new Date().toISOString() } as JobEntry)
 
   async function addPhoto(step: string, file: File): Promise<void> {
     const photo = newId()
     await keepPhoto(photo, file)
-    add({ kind: 'photo', step, photo, name: file.name.slice(0, 120) })
-  }
-
-  /** Photographs go before the entries that speak of them. */
-  async function sendPhotos(entries: readonly JobEntry[]): Promise<void> {
-    for (const entry of entries) {
-      if (entry.kind !== 'photo') continue
-      const photo = await keptPhoto(entry.photo)
-      if (!photo) continue
-      try {
-        await api.addPhoto(id, entry.photo, photo)
-        await forgetPhoto(entry.photo)
-      } catch (error) {
-        // A picture that is none is no reason to hold the readings back.
-        if (!(error instanceof ApiFailure) || error.passes || error.status === 401) throw error
-        await forgetPhoto(entry.photo)
-        refuse([{ entry, message: error.message, fix: error.fix }])
-      }
-    }
-  }
-
-  async function send(): Promise<void> {
-    if (sending || outbox.value.length === 0) return
-    sending = true
-    clearTimeout(retry)
-    try {
-      await sendPhotos(outbox.value)
-      const going = outbox.value.slice(0, 100)
-      if (going.length > 0) {
-        const answer = await api.addEntries(id, going)
-        merge(answer.kept)
-        const sent = new Map(going.map((entry) => [entry.id, entry]))
-        refuse(
-          answer.refused.flatMap(({ id: entryId, message, fix }) => {
-            const entry = sent.get(entryId)
-            return entry ? [{ entry, message, fix }] : []
-          }),
-        )
-        put(outbox.value.filter((entry) => !sent.has(entry.id)))
-      }
-      away.value = false
-    } catch (error) {
-      if (!(error instanceof ApiFailure)) throw error
-      if (error.status === 401) session.expire()
-      away.value = error.passes
-      if (error.passes) retry = setTimeout(() => void send(), retryMs)
-      else if (error.status !== 401) {
-        refuse(outbox.value.map((entry) => ({ entry, message: error.message, fix: error.fix })))
-      }
-    } finally {
-      sending = false
-    }
-    if (!away.value && outbox.value.length > 0 && session.account) void send()
+    add({ kind: 'photo', step, photo, name: cutText(file.name, 120) })
   }
 
   function merge(kept: readonly KeptEntry[]): void {
@@ -152,29 +87,27 @@ export function useJob(id: string) {
     if (!now) return
     const known = new Set(now.entries.map(({ entry }) => entry.id))
     const fresh = kept.filter(({ entry }) => !known.has(entry.id))
-    hear({ ...now, state: now.state === 'planned' ? 'under-way' : now.state, entries: [...now.entries, ...fresh].sort((a, b) => a.seq - b.seq) }) // prettier-ignore
+    const all = [...now.entries, ...fresh].sort((a, b) => a.seq - b.seq)
+    hear({ ...now, state: now.state === 'planned' ? 'under-way' : now.state, entries: all })
   }
 
-  let stream: EventSource | null = null
-  function listen(): void {
-    stream?.close()
-    stream = new EventSource(`/api/jobs/${id}/events`)
-    stream.addEventListener('job', (event: MessageEvent<string>) => {
-      hear(JobDetail.parse(JSON.parse(event.data)))
-      away.value = false
-      void send()
-    })
-    stream.addEventListener('error', () => {
-      away.value = true
-      // The browser opens a stream that broke again by itself; one that was refused it gives up.
-      if (stream?.readyState === EventSource.CLOSED && !ended.value) setTimeout(listen, retryMs)
-    })
-  }
-  useEventListener(window, 'online', () => void send())
-  onScopeDispose(() => {
-    stream?.close()
-    clearTimeout(retry)
+  const stream = useEventSource(`/api/jobs/${id}/events`, ['job'] as const, {
+    immediate: false,
+    autoConnect: false,
+    // The browser opens a stream that broke again by itself; one that was refused it gives up.
+    autoReconnect: { retries: () => !ended.value, delay: retryMs },
   })
+  watch(stream.data, (text) => {
+    if (!text) return
+    hear(JobDetail.parse(JSON.parse(text)))
+  })
+  // The server is there again: what waits may go, whether or not the job has changed.
+  watch(stream.status, (status) => {
+    if (status === 'OPEN') outbox.resume()
+  })
+  const away = computed(
+    () => outbox.away.value || (job.value !== null && stream.error.value !== null && stream.status.value !== 'OPEN'),
+  )
 
   async function close(): Promise<void> {
     hear(await api.closeJob(id))
@@ -187,7 +120,10 @@ export function useJob(id: string) {
   }
 
   return {
-    id, job, outbox, away, refused, entries, progress, ended, mayWrite, load, add, addPhoto, hideRefused, close, move, plan,
+    id, job, away, entries, progress, ended, mayWrite, load, add, addPhoto, close, move, plan,
+    outbox: outbox.waiting,
+    refused: outbox.refused,
+    hideRefused: ({ entry }: { entry: { id: string } }) => outbox.markRead(entry.id),
   } // prettier-ignore
 }
 

@@ -12,8 +12,11 @@ const reading = (key: string, label: string, kind: 'number' | 'text' | 'yes'): J
   high: null,
   expected: null,
   needed: true,
+  gives: null,
 })
 const step: JobStep = {
+  schema: 2,
+  stage: 'gauge',
   key: 'gauge:Drive end',
   title: 'Gauge the seats',
   position: null,
@@ -24,7 +27,7 @@ const step: JobStep = {
   heat: null,
   guard: 'none',
 }
-type Part = JobEntry extends infer E ? (E extends JobEntry ? Omit<E, 'id' | 'at' | 'step'> : never) : never
+type Part = JobEntry extends infer E ? (E extends JobEntry ? Omit<E, 'id' | 'at' | 'step' | 'schema'> : never) : never
 const entry = (part: Part, of = step.key) =>
   ({ id: '6c84fb90-12c4-4f13-9a6c-2d5d1f0b9e11', at: '2031-03-01T08:00:00.000Z', step: of, ...part }) as JobEntry
 

@@ -17,7 +17,16 @@ const lens = computed(() => bench.assessment.value.lenses.mount)
 
 const heat = ref<Extract<SignedEntry, { kind: 'heat' }> | null>(null)
 function take(event: 'lifted' | 'home' | 'short', rings: { innerC: number; outerC: number; seconds: number }) {
-  heat.value = { id: bench.id, step: 'mount', at: new Date().toISOString(), kind: 'heat', by: '', event, ...rings }
+  heat.value = {
+    schema: 1,
+    id: bench.id,
+    step: 'mount',
+    at: new Date().toISOString(),
+    kind: 'heat',
+    by: '',
+    event,
+    ...rings,
+  }
 }
 </script>
 

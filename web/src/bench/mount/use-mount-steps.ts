@@ -1,4 +1,4 @@
-import { composeJob } from '@yardfrost/core'
+import { jobKinds } from '@yardfrost/core'
 import { computed } from 'vue'
 import { catalogue } from '../references.ts'
 import type { Bench } from '../use-bench.ts'
@@ -8,8 +8,8 @@ export function useMountSteps(bench: Bench) {
   const steps = computed(() => {
     const { inputs, machine, detail, id } = bench
     const name = detail.value?.name ?? 'This position'
-    return composeJob([{ id, name, inputs: inputs.value, machine: machine.value }], catalogue)
+    return jobKinds['bearing-change'].compose([{ id, name, inputs: inputs.value, machine: machine.value }], catalogue)
   })
-  const stepOf = (key: string) => steps.value.find((step) => step.key.split(':')[0] === key) ?? null
+  const stepOf = (stage: string) => steps.value.find((step) => step.stage === stage) ?? null
   return { steps, stepOf }
 }

@@ -1,12 +1,7 @@
-import type { Holding, RollingPosition } from '../kinds/rolling/position.ts'
-import { frost, hotRing, implants, oilPressure as oilInjection, siteFirst } from '../mount/cautions.ts'
-import { readUntilSettled } from './words.ts'
-
-/** What is done at a step, and what can hurt somebody there. */
-export interface Procedure {
-  does: string[]
-  cautions: string[]
-}
+import type { Holding, RollingPosition } from '../../../kinds/rolling/position.ts'
+import { frost, hotRing, implants, oilPressure as oilInjection, siteFirst } from '../../../mount/cautions.ts'
+import type { Procedure } from '../../step.ts'
+import { readUntilSettled } from '../../words.ts'
 
 export const lockOut: Procedure = {
   does: [

@@ -1,6 +1,6 @@
 import type { JobDetail } from '@yardfrost/contract'
 import { JobEntry, type JobStep, type References } from '@yardfrost/core'
-import { addEntries, addJob, closeJob, moveJob } from '@yardfrost/server'
+import { addEntries, addJob, closeJob, inTransaction, moveJob } from '@yardfrost/server'
 import { randomUUID } from 'node:crypto'
 import type pg from 'pg'
 import { z } from 'zod'
@@ -74,12 +74,16 @@ export async function loadDemoJobs(pool: pg.Pool, references: References): Promi
     )
     const plannedFor = demo.state === 'planned' ? dayOf(-demo.daysAgo) : null
     const made = { machineId: place.machine_id, positionIds: [place.id], plannedFor }
-    const job = await addJob(pool, references, worker, made)
+    const job = await inTransaction(pool, (db) => addJob(db, references, worker, made))
     if (demo.state === 'planned') continue
-    const { refused } = await addEntries(pool, references, worker, account.name, job.id, entriesOf(job, demo))
-    if (refused[0]) throw new Error(`demo job ${demo.tag}: ${refused[0].message}`)
-    if (demo.state) await moveJob(pool, worker, job.id, { state: 'waiting', reason: demo.state.waits })
-    if (!demo.until) await closeJob(pool, references, worker, job.id)
+    const waits = demo.state?.waits
+    await inTransaction(pool, async (db) => {
+      const entries = { jobId: job.id, entries: entriesOf(job, demo) }
+      const { refused } = await addEntries(db, references, worker, account.name, entries)
+      if (refused[0]) throw new Error(`demo job ${demo.tag}: ${refused[0].message}`)
+      if (waits) await moveJob(db, worker, { jobId: job.id, state: 'waiting', reason: waits })
+      if (!demo.until) await closeJob(db, references, worker, job.id)
+    })
     await keepDates(pool, job.id, place.id, demo)
   }
 }
@@ -89,9 +93,9 @@ function entriesOf(job: JobDetail, { daysAgo, until, readings = {}, notes = {} }
   let at = Date.now() - daysAgo * 86_400_000
   const entry = (step: JobStep, kind: JobEntry['kind'], rest: object = {}): JobEntry =>
     JobEntry.parse({ id: randomUUID(), step: step.key, at: new Date((at += 60_000)).toISOString(), kind, ...rest })
-  const last = until === undefined ? job.steps.length : job.steps.findIndex(({ key }) => key.startsWith(`${until}:`))
+  const last = until === undefined ? job.steps.length : job.steps.findIndex(({ stage }) => stage === until)
   return job.steps.slice(0, last).flatMap((step) => {
-    const note = notes[step.key.split(':')[0] ?? '']
+    const note = notes[step.stage]
     return [
       ...step.cautions.map((_, caution) => entry(step, 'acknowledged', { caution })),
       ...step.readings

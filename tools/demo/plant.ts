@@ -1,20 +1,4 @@
-import { hash } from '@node-rs/argon2'
-import {
-  assess,
-  emptyPosition,
-  RollingPosition,
-  ShaftLine,
-  sketchShaft,
-  type Duty,
-  type MachineKind,
-  type References,
-  type ShaftSketch,
-} from '@yardfrost/core'
-import type { MachineEntry } from '@yardfrost/contract'
-import { loadDemoJobs } from './demo-jobs.ts'
-import { addAccount, addPosition, inTransaction, savePositionIn, type Db } from '@yardfrost/server'
-import type pg from 'pg'
-import { z } from 'zod'
+import { RollingPosition, ShaftLine, sketchShaft, type Duty, type MachineKind, type ShaftSketch } from '@yardfrost/core'
 
 /** Made-up people of the made-up site; the passwords are for trying it out, and printed at the start. */
 export const demoAccounts = [
@@ -24,7 +8,7 @@ export const demoAccounts = [
 ] as const
 
 /** Position as the demo writes it: the fields that differ from an empty one. */
-interface DemoPosition {
+export interface DemoPosition {
   name: string
   bearing: Partial<RollingPosition['bearing']>
   identify?: Partial<RollingPosition['identify']>
@@ -43,7 +27,7 @@ interface DemoPosition {
   savedDaysAgo?: number
 }
 
-interface DemoMachine {
+export interface DemoMachine {
   tag: string
   name: string
   kind: MachineKind
@@ -56,7 +40,7 @@ interface DemoMachine {
 }
 
 /** The shaft of a machine as it is drawn; null where nobody has. */
-function shaftOf({ kind, positions, sketch, drawn }: DemoMachine): ShaftLine | null {
+export function shaftOf({ kind, positions, sketch, drawn }: DemoMachine): ShaftLine | null {
   if (!sketch) return null
   const line = sketchShaft(
     kind,
@@ -70,7 +54,7 @@ function shaftOf({ kind, positions, sketch, drawn }: DemoMachine): ShaftLine | n
 const partsWith = (line: ShaftLine, changes: Record<string, object>) =>
   line.parts.map((part) => ({ ...part, ...changes[part.id] }))
 
-const siteName = 'Marram Point Saltworks'
+export const siteName = 'Marram Point Saltworks'
 
 /** Shaft turns under a steady load, outer ring free to slide for growth: the floating end. */
 const floating = { loadCase: 'inner-turns', slides: 'outer' } as const
@@ -133,7 +117,7 @@ const intakeMotor = (line: ShaftLine) => ({
   })),
 })
 
-const areas: { name: string; machines: DemoMachine[] }[] = [
+export const areas: { name: string; machines: DemoMachine[] }[] = [
   {
     name: 'Brine intake',
     machines: [
@@ -339,148 +323,3 @@ const areas: { name: string; machines: DemoMachine[] }[] = [
     ],
   },
 ] // prettier-ignore
-
-/** Every position of the demo site with its inputs, in walking order. */
-export function demoPositions(): {
-  tag: string
-  kind: MachineKind
-  duty: Duty
-  shaft: ShaftLine | null
-  name: string
-  inputs: RollingPosition
-}[] {
-  return areas.flatMap(({ machines }) =>
-    machines.flatMap((machine) => {
-      const { tag, kind, duty, positions } = machine
-      const shaft = shaftOf(machine)
-      return positions.map((position) => ({
-        tag,
-        kind,
-        duty,
-        shaft,
-        name: position.name,
-        inputs: positionOf(position),
-      }))
-    }),
-  )
-}
-
-/** Fills an empty database with the demo site; tells whether it did. */
-export async function loadDemoSite(pool: pg.Pool, references: References): Promise<boolean> {
-  const loaded = await loadSite(pool, references)
-  if (loaded) await loadDemoJobs(pool, references)
-  return loaded
-}
-
-async function loadSite(pool: pg.Pool, references: References): Promise<boolean> {
-  const hashed = new Map<string, string>()
-  return inTransaction(pool, async (db) => {
-    // Two servers may start together on one new database.
-    await db.query('lock table site in share row exclusive mode')
-    const { rowCount } = await db.query('select 1 from site limit 1')
-    if (rowCount) return false
-    for (const { login, password } of demoAccounts) hashed.set(login, await hash(password))
-    const siteId = await insert(db, 'insert into site (name) values ($1) returning id', [siteName])
-    let accountId: string | null = null
-    for (const { login, name, role } of demoAccounts) {
-      const id = await addAccount(db, { siteId, login, name, role, passwordHash: hashed.get(login) ?? '' })
-      accountId ??= id
-    }
-    for (const [order, area] of areas.entries()) {
-      const areaId = await insert(db, 'insert into area (site_id, name, walk_order) values ($1, $2, $3) returning id', [
-        siteId,
-        area.name,
-        order,
-      ])
-      for (const [machineOrder, machine] of area.machines.entries())
-        await addMachine(db, { siteId, areaId, accountId, references }, machine, machineOrder)
-    }
-    return true
-  })
-}
-
-/** What hangs on a machine, and where its hours come from: by its duty, as the saltworks has it. */
-function registered({ duty, tag }: DemoMachine): Pick<MachineEntry, 'criticality' | 'hoursSource' | 'hoursPerWeek'> {
-  const criticality = duty === 'main-process' ? 'vital' : duty === 'round-the-clock' ? 'important' : 'minor'
-  if (duty === 'spindle') return { criticality, hoursSource: 'shifts', hoursPerWeek: 37.5 }
-  const metered = duty === 'intermittent' || tag.startsWith('BP')
-  return { criticality, hoursSource: metered ? 'meter' : 'clock', hoursPerWeek: null }
-}
-
-async function addMachine(
-  db: pg.PoolClient,
-  at: { siteId: string; areaId: string; accountId: string | null; references: References },
-  machine: DemoMachine,
-  order: number,
-): Promise<void> {
-  const { tag, name, kind, duty } = machine
-  const { criticality, hoursSource, hoursPerWeek } = registered(machine)
-  const shaft = shaftOf(machine)
-  const machineId = await insert(
-    db,
-    `insert into machine (site_id, area_id, tag, name, kind, duty, criticality, hours_source, hours_per_week, walk_order,
-       shaft_line, shaft_version)
-     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12) returning id`,
-    [
-      ...[at.siteId, at.areaId, tag, name, kind, duty, criticality, hoursSource, hoursPerWeek, order],
-      ...[shaft && JSON.stringify(shaft), shaft ? 1 : 0],
-    ],
-  )
-  const keepDate = async (positionId: string, daysAgo: number) => {
-    for (const table of ['position', 'position_revision'])
-      await db.query(
-        `update ${table} set saved_at = now() - make_interval(days => $2)
-         where ${table === 'position' ? 'id' : 'position_id'} = $1
-           and version = (select version from position where id = $1)`,
-        [positionId, daysAgo],
-      )
-  }
-  for (const [walkOrder, position] of machine.positions.entries()) {
-    const judge = (inputs: RollingPosition) =>
-      assess(inputs, { kind, duty, shaft, position: position.name }, at.references.catalogue, at.references.damage)
-    const { past = [], savedDaysAgo = 30 + 7 * walkOrder + 3 * order, ...now } = position
-    const [first, ...later] = [
-      ...past.map(({ daysAgo, ...then }) => ({ daysAgo, inputs: positionOf(mergedInto(now, then)) })),
-      { daysAgo: savedDaysAgo, inputs: positionOf(now) },
-    ]
-    if (!first) throw new Error('a position without a state')
-    const { siteId, accountId } = at
-    const place = { siteId, machineId, name: position.name, walkOrder, accountId }
-    const id = await addPosition(db, { ...place, inputs: first.inputs, assessment: judge(first.inputs) })
-    await keepDate(id, first.daysAgo)
-    for (const [index, { daysAgo, inputs }] of later.entries()) {
-      const save = { siteId, accountId, positionId: id, version: index + 1 }
-      await savePositionIn(db, { ...save, inputs, assessment: judge(inputs) })
-      await keepDate(id, daysAgo)
-    }
-  }
-}
-
-/** A position as it stood once: today's, with some fields otherwise. */
-const mergedInto = (now: DemoPosition, then: Partial<DemoPosition>): DemoPosition => ({
-  ...now,
-  bearing: { ...now.bearing, ...then.bearing },
-  load: { ...now.load, ...then.load },
-  seat: { ...now.seat, ...then.seat },
-  float: { ...now.float, ...then.float },
-  grease: { ...now.grease, ...then.grease },
-})
-
-function positionOf({ bearing, identify, load, seat, mount, float, grease, diagnose }: DemoPosition): RollingPosition {
-  const empty = emptyPosition()
-  return RollingPosition.parse({
-    bearing: { ...empty.bearing, ...bearing },
-    identify: { ...empty.identify, ...identify },
-    load: { ...empty.load, ...load },
-    seat: { ...empty.seat, ...seat },
-    mount: { ...empty.mount, ...mount },
-    float: { ...empty.float, ...float },
-    grease: { ...empty.grease, ...grease },
-    diagnose: { ...empty.diagnose, ...diagnose },
-  })
-}
-
-async function insert(db: Db, text: string, values: unknown[]): Promise<string> {
-  const { rows } = await db.query(text, values)
-  return z.uuid().parse(rows[0]?.id)
-}

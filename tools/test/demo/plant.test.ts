@@ -1,7 +1,7 @@
 import { assess, assessLine, type RollingAssessment } from '@yardfrost/core'
 import { loadReferences } from '@yardfrost/server'
 import { assert } from 'chai'
-import { demoPositions } from '../demo-site.ts'
+import { demoPositions } from '../../demo/load-plant.ts'
 
 const { catalogue, damage } = loadReferences()
 const assessed = new Map(

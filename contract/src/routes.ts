@@ -1,0 +1,105 @@
+import { z } from 'zod'
+import {
+  answers,
+  creates,
+  csv,
+  defineRoute,
+  file,
+  json,
+  nothing,
+  picture,
+  streams,
+  type Route,
+} from './define-route.ts'
+import { Reading, TakeReading } from './devices.ts'
+import { Health } from './health.ts'
+import {
+  AddEntries,
+  AddJob,
+  EntriesKept,
+  HeaterRun,
+  HeaterSample,
+  JobDetail,
+  JobList,
+  largestPhoto,
+  MoveJob,
+  PlanJob,
+  PointThermometer,
+  StartHeaterRun,
+  ThermometerReading,
+} from './jobs.ts'
+import {
+  AddMachine,
+  ImportReport,
+  largestImport,
+  MachineDetail,
+  RegisterPage,
+  RegisterQuery,
+  RenameArea,
+  RetireMachine,
+  SaveMachine,
+  WalkAreas,
+} from './register.ts'
+import { Account, SignIn } from './session.ts'
+import { PositionDetail, PositionHistory, SavePosition, SaveShaft, ShaftDetail, Yard } from './site.ts'
+
+const Id = z.object({ id: z.uuid() })
+const Names = z.array(z.string())
+const largestCalculation = 4_000_000
+
+/** Every route of the API, once. The server refuses to start while one of them is not served. */
+export const routes = {
+  health: defineRoute({ method: 'get', path: '/health', role: 'anyone', summary: 'Whether server and database answer', answer: answers(Health, 'Both do'), refusals: [503] }),
+
+  signIn: defineRoute({ method: 'post', path: '/session', role: 'anyone', summary: 'Sign in', body: json(SignIn), answer: creates(Account, 'Signed in'), refusals: [401, 429] }),
+  whoAmI: defineRoute({ method: 'get', path: '/session', role: 'anyone', summary: 'Who is signed in', answer: answers(Account.nullable(), 'The account, or null') }),
+  signOut: defineRoute({ method: 'delete', path: '/session', role: 'anyone', summary: 'Sign out', answer: nothing('Signed out') }),
+
+  yard: defineRoute({ method: 'get', path: '/yard', role: 'viewer', summary: 'The site in walking order', answer: answers(Yard, 'The site') }),
+  areas: defineRoute({ method: 'get', path: '/areas', role: 'viewer', summary: 'Names of the areas of the site', answer: answers(Names, 'In walking order') }),
+  renameArea: defineRoute({ method: 'put', path: '/areas/name', role: 'technician', summary: 'Give an area another name', body: json(RenameArea), answer: answers(Names, 'In walking order'), refusals: [404] }),
+  walkAreas: defineRoute({ method: 'put', path: '/areas/order', role: 'technician', summary: 'Walk the areas in another order', body: json(WalkAreas), answer: answers(Names, 'In walking order') }),
+
+  searchRegister: defineRoute({ method: 'get', path: '/register', role: 'viewer', summary: 'Search the register of machines', query: RegisterQuery, answer: answers(RegisterPage, 'One page of it') }),
+  exportRegister: defineRoute({ method: 'get', path: '/register.csv', role: 'viewer', summary: 'The register as a file', answer: file('text/csv', 'One line a position') }),
+  importRegister: defineRoute({ method: 'post', path: '/register/import', role: 'technician', summary: 'Bring a file into the register, or try it', query: z.strictObject({ save: z.stringbool().default(false) }), body: csv(largestImport), answer: answers(ImportReport, 'Line by line'), refusals: [413] }),
+
+  addMachine: defineRoute({ method: 'post', path: '/machines', role: 'technician', summary: 'Add a machine, or a copy of one', body: json(AddMachine), answer: creates(MachineDetail, 'As added'), refusals: [404] }),
+  machine: defineRoute({ method: 'get', path: '/machines/:id', role: 'viewer', summary: 'One machine', params: Id, answer: answers(MachineDetail, 'The machine') }),
+  saveMachine: defineRoute({ method: 'put', path: '/machines/:id', role: 'technician', summary: 'Save the entry of a machine and its positions', params: Id, body: json(SaveMachine), answer: answers(MachineDetail, 'As saved'), conflict: MachineDetail }),
+  retireMachine: defineRoute({ method: 'put', path: '/machines/:id/service', role: 'technician', summary: 'Take a machine out of service, or back', params: Id, body: json(RetireMachine), answer: answers(MachineDetail, 'As saved'), conflict: MachineDetail }),
+  shaft: defineRoute({ method: 'get', path: '/machines/:id/shaft', role: 'viewer', summary: 'The shaft of a machine with its positions', params: Id, answer: answers(ShaftDetail, 'The shaft, or null in its place') }),
+  saveShaft: defineRoute({ method: 'put', path: '/machines/:id/shaft', role: 'technician', summary: 'Save the shaft of a machine and judge its positions anew', params: Id, body: json(SaveShaft), answer: answers(ShaftDetail, 'As saved'), conflict: ShaftDetail }),
+
+  position: defineRoute({ method: 'get', path: '/positions/:id', role: 'viewer', summary: 'One position', params: Id, answer: answers(PositionDetail, 'The position') }),
+  savePosition: defineRoute({ method: 'put', path: '/positions/:id', role: 'technician', summary: 'Save a position', params: Id, body: json(SavePosition), answer: answers(PositionDetail, 'As saved'), conflict: PositionDetail }),
+  history: defineRoute({ method: 'get', path: '/positions/:id/history', role: 'viewer', summary: 'Saves of a position, newest first', params: Id, answer: answers(PositionHistory, 'The saves') }),
+
+  jobs: defineRoute({ method: 'get', path: '/jobs', role: 'viewer', summary: 'Jobs, open ones first', answer: answers(JobList, 'The jobs') }),
+  addJob: defineRoute({ method: 'post', path: '/jobs', role: 'technician', summary: 'Make a job of some positions of a machine', body: json(AddJob), answer: creates(JobDetail, 'As made'), refusals: [404] }),
+  job: defineRoute({ method: 'get', path: '/jobs/:id', role: 'viewer', summary: 'One job with its entries', params: Id, answer: answers(JobDetail, 'The job') }),
+  addEntries: defineRoute({ method: 'post', path: '/jobs/:id/entries', role: 'technician', summary: 'Add entries in their order; each counts once, and each is answered', params: Id, body: json(AddEntries, { itemByItem: true }), answer: answers(EntriesKept, 'What became of each'), refusals: [409] }),
+  moveJob: defineRoute({ method: 'put', path: '/jobs/:id/state', role: 'technician', summary: 'Let a job wait, go on, or cancel it', params: Id, body: json(MoveJob), answer: answers(JobDetail, 'As it is now'), refusals: [409] }),
+  planJob: defineRoute({ method: 'put', path: '/jobs/:id/plan', role: 'technician', summary: 'Plan a job for another day, or for none', params: Id, body: json(PlanJob), answer: answers(JobDetail, 'As it is now'), refusals: [409] }),
+  closeJob: defineRoute({ method: 'post', path: '/jobs/:id/close', role: 'technician', summary: 'Close a job, and leave its positions as its readings have them', params: Id, answer: answers(JobDetail, 'As it is now'), refusals: [409] }),
+  addPhoto: defineRoute({ method: 'put', path: '/jobs/:id/photos/:photoId', role: 'technician', summary: 'Keep a photograph of a job; one that was sent before is kept once', params: Id.extend({ photoId: z.uuid() }), body: picture(largestPhoto), answer: creates(Id, 'Kept'), refusals: [409, 413] }),
+  photo: defineRoute({ method: 'get', path: '/jobs/:id/photos/:photoId', role: 'viewer', summary: 'One photograph of a job', params: Id.extend({ photoId: z.uuid() }), answer: file('image/*', 'The photograph') }),
+  watchJob: defineRoute({ method: 'get', path: '/jobs/:id/events', role: 'viewer', summary: 'The job, and again whenever it changes', params: Id, answer: streams({ job: JobDetail }, 'Server-sent events, each the whole job') }),
+  exportJob: defineRoute({ method: 'get', path: '/jobs/:id/export.json', role: 'viewer', summary: 'A job as a file', params: Id, answer: answers(JobDetail, 'The job') }),
+  exportReadings: defineRoute({ method: 'get', path: '/jobs/:id/export.csv', role: 'viewer', summary: 'The readings of a job as a file', params: Id, answer: file('text/csv', 'One line a reading') }),
+
+  takeReading: defineRoute({ method: 'post', path: '/devices/gauge/readings', role: 'viewer', summary: 'Take one reading with the gauge of the shop', body: json(TakeReading), answer: creates(Reading, 'The reading'), refusals: [404, 502] }),
+  pointThermometer: defineRoute({ method: 'post', path: '/devices/thermometer/readings', role: 'viewer', summary: 'What the infrared thermometer shows of a piece', body: json(PointThermometer), answer: creates(ThermometerReading, 'What it shows, uncorrected'), refusals: [502] }),
+  startHeater: defineRoute({ method: 'post', path: '/devices/heater-runs', role: 'technician', summary: 'Switch the heater on for a step of a job or a position; aim and limit are worked out here', body: json(StartHeaterRun), answer: creates(HeaterRun, 'What it is told'), refusals: [404, 409] }),
+  watchHeater: defineRoute({ method: 'get', path: '/devices/heater-runs/:id', role: 'viewer', summary: 'Watch a heater that is on; it goes off when nobody does', params: Id, answer: streams({ sample: HeaterSample, trouble: z.object({ message: z.string(), fix: z.string() }) }, 'Server-sent events: sample, trouble') }),
+
+  calculations: defineRoute({ method: 'get', path: '/calc', role: 'anyone', summary: 'The calculations by name', answer: answers(z.array(z.object({ name: z.string(), title: z.string(), source: z.string() })), 'Name, title and source of each') }),
+  calculate: defineRoute({ method: 'post', path: '/calc/:name', role: 'anyone', summary: 'Run a calculation on one input or a list of them', params: z.object({ name: z.string() }), body: json(z.unknown(), { limit: largestCalculation }), answer: answers(z.unknown(), 'The output; a list for a list'), refusals: [413] }),
+  openApi: defineRoute({ method: 'get', path: '/openapi.json', role: 'anyone', summary: 'This document', answer: answers(z.looseObject({}), 'OpenAPI 3.1') }),
+} as const satisfies Record<string, Route> // prettier-ignore
+
+export type RouteName = keyof typeof routes
+
+/** Path of a route with its parameters in place. */
+export const pathOf = (route: Route, params: Record<string, unknown>): string =>
+  route.path.replace(/:(\w+)/g, (_, name: string) => encodeURIComponent(String(params[name])))

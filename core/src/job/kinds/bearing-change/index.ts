@@ -1,0 +1,13 @@
+import type { JobKindFacts } from '../job-kind.ts'
+import { bearingAsLeft } from './as-left.ts'
+import { composeBearingChange } from './compose.ts'
+import { bearingChangeTitle } from './title.ts'
+
+/** Bearings of one machine changed. */
+export const bearingChange: JobKindFacts = {
+  name: 'Bearing change',
+  takes: 'rolling',
+  compose: composeBearingChange,
+  title: bearingChangeTitle,
+  asLeft: bearingAsLeft,
+}

@@ -1,0 +1,37 @@
+import type { RollingOutcomes } from '../../../../kinds/rolling/assess.ts'
+import type { JobStep } from '../../../../model/job.ts'
+import { reading, step, words, yes, type Title } from '../../../step.ts'
+import type { JobPosition } from '../job-position.ts'
+import { firstFill } from '../procedures.ts'
+
+/** How far the fill may be off, as a share of it. */
+const fillSlack = 0.2
+
+/** The first fill, by weight. */
+export function filling(position: JobPosition, { grease }: RollingOutcomes, title: Title): JobStep {
+  const fillG = grease.fill?.fillG ?? null
+  const oil = position.inputs.grease.lubrication === 'oil-bath'
+  return step(
+    'fill',
+    title(oil ? 'Fill the oil' : 'First fill'),
+    position,
+    oil
+      ? { does: ['Level at the middle of the lowest rolling element, at standstill: more churns.'], cautions: [] }
+      : firstFill,
+    {
+      lens: 'grease',
+      readings: oil
+        ? [yes('level', 'Level stands at the lowest element')]
+        : [
+            words('grease', 'Grease, as on its drum'),
+            reading('grams', 'Put in', {
+              kind: 'number',
+              quantity: 'grams',
+              low: fillG && Math.round(fillG * (1 - fillSlack)),
+              high: fillG && Math.round(fillG * (1 + fillSlack)),
+              needed: fillG !== null,
+            }),
+          ],
+    },
+  )
+}

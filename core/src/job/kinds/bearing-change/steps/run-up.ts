@@ -1,0 +1,34 @@
+import type { JobReading } from '../../../../model/job.ts'
+import { giving, reading } from '../../../step.ts'
+import type { JobPosition } from '../job-position.ts'
+
+/** Housing that is hotter than this is looked at before it is left. */
+const hottestHousingC = 85
+/** Velocity in the plane of the bearing from which a rigidly mounted machine is watched, mm/s. */
+const roughMmPerS = 4.5
+
+/** Temperatures after the start, and the vibration, of every position. */
+export function runUpReadings(positions: readonly JobPosition[]): JobReading[] {
+  const several = positions.length > 1
+  return positions.flatMap(({ id, name, inputs }) => {
+    const at = several ? `, ${name.toLowerCase()}` : ''
+    const highC = inputs.grease.runningC === null ? hottestHousingC : Math.max(inputs.grease.runningC + 15, 60)
+    return [
+      ...[15, 60, 120].map((minutes) =>
+        reading(`after-${minutes}:${id}`, `Housing after ${minutes} min${at}`, {
+          kind: 'number',
+          quantity: 'temperature',
+          high: highC,
+          needed: minutes !== 120,
+          ...giving({ what: 'run-up', position: id, minutes }),
+        }),
+      ),
+      reading(`vibration:${id}`, `Vibration, mm/s r.m.s.${at}`, {
+        kind: 'number',
+        decimals: 1,
+        high: roughMmPerS,
+        needed: false,
+      }),
+    ]
+  })
+}

@@ -1,0 +1,8 @@
+import type { JobKind } from '../../model/job.ts'
+import { bearingChange } from './bearing-change/index.ts'
+import type { JobKindFacts } from './job-kind.ts'
+
+/** Every kind of work. */
+export const jobKinds: Record<JobKind, JobKindFacts> = {
+  'bearing-change': bearingChange,
+}

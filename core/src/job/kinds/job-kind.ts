@@ -1,0 +1,19 @@
+import type { Catalogue } from '../../catalogue/catalogue.ts'
+import type { RollingPosition } from '../../kinds/rolling/position.ts'
+import type { JobStep } from '../../model/job.ts'
+import type { JobProgress } from '../job-progress.ts'
+import type { JobPosition } from './bearing-change/job-position.ts'
+
+/** What a kind of work brings: its steps, what it is called, and what its readings leave in the positions. */
+export interface JobKindFacts {
+  /** What the kind is called. */
+  name: string
+  /** Kind of position it is done on. */
+  takes: 'rolling'
+  /** The steps, in working order, as the positions stand now. */
+  compose: (positions: readonly JobPosition[], catalogue: Catalogue) => JobStep[]
+  /** @param names - of the positions */
+  title: (names: readonly string[]) => string
+  /** A position as the finished job leaves it. */
+  asLeft: (inputs: RollingPosition, positionId: string, progress: JobProgress) => RollingPosition
+}

@@ -1,0 +1,39 @@
+import type { JobDetail } from '@yardfrost/contract'
+import { holdsRolling, jobKinds, type Position, type References } from '@yardfrost/core'
+import type pg from 'pg'
+import { savePosition } from '../bench/save-position.ts'
+import { JobError } from '../errors/job-error.ts'
+import { recordEvent, type Who } from '../store/audit.ts'
+import { getJob, storeState } from '../store/jobs.ts'
+import { holdPosition } from '../store/positions.ts'
+import { openJob } from './open-job.ts'
+import { progressOf } from './progress.ts'
+
+/**
+ * Closes a job whose steps are all done, and leaves its positions as the readings of its kind have them.
+ *
+ * @throws JobError when it has ended, or a step is open; NotFoundError
+ */
+export async function closeJob(db: pg.PoolClient, references: References, who: Who, jobId: string): Promise<JobDetail> {
+  const job = await openJob(db, who.siteId, jobId)
+  const progress = progressOf(job, references.catalogue)
+  const open = progress.steps.find(({ done, skipped }) => !done && !skipped)
+  if (open) {
+    throw new JobError(
+      'NOT_READY',
+      `Job ${job.number} is not done: ${open.step.title} is open`,
+      'Do that step, or cancel the job with a reason.',
+    )
+  }
+  const left: Record<string, Position> = {}
+  for (const positionId of new Set(job.steps.flatMap(({ position }) => (position ? [position.id] : [])))) {
+    const position = await holdPosition(db, who.siteId, positionId)
+    if (!holdsRolling(position)) continue
+    const inputs = jobKinds[job.kind].asLeft(position.inputs, positionId, progress)
+    await savePosition(db, references, who, { positionId, version: position.version, inputs })
+    left[positionId] = inputs
+  }
+  await storeState(db, jobId, 'done', null, left)
+  await recordEvent(db, who, { kind: 'job.done', subjectId: jobId, detail: { number: job.number } })
+  return getJob(db, who.siteId, jobId)
+}

@@ -1,0 +1,39 @@
+import type { MachineEntry } from '@yardfrost/contract'
+import { emptyPosition, InputError, type Machine, type Position, type References } from '@yardfrost/core'
+import type pg from 'pg'
+import { judgement } from '../bench/judgement.ts'
+import type { Who } from '../store/audit.ts'
+import { insertPosition } from '../store/positions.ts'
+
+/** The refusal of a tag that is taken. */
+export const tagTaken = (tag: string): InputError =>
+  new InputError({
+    code: 'FIELDS_DISAGREE',
+    field: 'entry.tag',
+    value: tag,
+    allowed: 'a tag that no other machine of this site has, in service or retired',
+    fix: 'Take another tag, or look the machine up in the register.',
+  })
+
+/** Inputs with another bearing, where they have one by number. */
+export const withBearing = <P extends Position>(inputs: P, designation: string): P =>
+  inputs.kind === 'rolling' ? { ...inputs, bearing: { ...inputs.bearing, designation } } : inputs
+
+/**
+ * Adds a position of an entry to its machine.
+ *
+ * @param from - inputs it takes over; those of an empty position where there are none
+ */
+export function addEntryPosition(
+  db: pg.PoolClient,
+  references: References,
+  who: Who,
+  at: { machineId: string; machine: Machine; walkOrder: number },
+  { name, designation }: MachineEntry['positions'][number],
+  from: Position = emptyPosition(),
+): Promise<string> {
+  const inputs = withBearing(from, designation)
+  const judged = judgement(inputs, { ...at.machine, position: name }, references)
+  const { machineId, walkOrder } = at
+  return insertPosition(db, { ...who, machineId, name, walkOrder, inputs }, judged)
+}
