@@ -1,8 +1,9 @@
 import { hash } from '@node-rs/argon2'
+import type {
+  ShaftLine} from '@yardfrost/core';
 import {
   emptyPosition,
   RollingPosition,
-  ShaftLine,
   type Duty,
   type MachineKind,
   type References,

@@ -1,4 +1,5 @@
-import { Account, Role } from '@yardfrost/contract'
+import type { Account} from '@yardfrost/contract';
+import { Role } from '@yardfrost/contract'
 import { z } from 'zod'
 import type { Db } from './database.ts'
 import { readQueries } from './read-queries.ts'

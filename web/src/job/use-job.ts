@@ -1,7 +1,7 @@
 import { JobDetail, type KeptEntry, type MoveJob } from '@yardfrost/contract'
 import { hasEnded, JobEntry, jobProgress, type SignedEntry } from '@yardfrost/core'
 import { useEventSource } from '@vueuse/core'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, shallowRef, watch } from 'vue'
 import { api } from '../api/client.ts'
 import { keepAnswer } from '../api/kept-answers.ts'
 import { catalogue } from '../bench/references.ts'
