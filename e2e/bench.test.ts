@@ -189,7 +189,7 @@ describe('at the bench', () => {
     assert.equal(await figure('lifeLeft'), 'none')
     assert.match(
       await read('[data-test="practices"]'),
-      /physics.*1\.03.*inches per foot.*whole temperature.*room to leave/s,
+      /physics and a margin.*1\.28.*inches per foot.*whole temperature/s,
     )
     // What the shaft line says is not typed over; it is taken in hand first.
     await click(driver, '[data-test="type-loads"]')

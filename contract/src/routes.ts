@@ -1,3 +1,4 @@
+import { SitePractices } from '@yardfrost/core'
 import { z } from 'zod'
 import {
   answers,
@@ -74,6 +75,9 @@ export const routes = {
   position: defineRoute({ method: 'get', path: '/positions/:id', role: 'viewer', summary: 'One position', params: Id, answer: answers(PositionDetail, 'The position') }),
   savePosition: defineRoute({ method: 'put', path: '/positions/:id', role: 'technician', summary: 'Save a position', params: Id, body: json(SavePosition), answer: answers(PositionDetail, 'As saved'), conflict: PositionDetail }),
   history: defineRoute({ method: 'get', path: '/positions/:id/history', role: 'viewer', summary: 'Saves of a position, newest first', params: Id, answer: answers(PositionHistory, 'The saves') }),
+
+  practices: defineRoute({ method: 'get', path: '/practices', role: 'viewer', summary: 'Practices the site goes by', answer: answers(SitePractices, 'Null where it goes by the default') }),
+  savePractices: defineRoute({ method: 'put', path: '/practices', role: 'planner', summary: 'Go by other practices; every position of the site is judged anew', body: json(SitePractices), answer: answers(SitePractices, 'As saved') }),
 
   jobs: defineRoute({ method: 'get', path: '/jobs', role: 'viewer', summary: 'Jobs, open ones first', answer: answers(JobList, 'The jobs') }),
   addJob: defineRoute({ method: 'post', path: '/jobs', role: 'technician', summary: 'Make a job of some positions of a machine', body: json(AddJob), answer: creates(JobDetail, 'As made'), refusals: [404] }),

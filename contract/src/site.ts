@@ -1,4 +1,4 @@
-import { Duty, Machine, MachineKind, Position, ShaftLine, type RollingPosition } from '@yardfrost/core'
+import { Duty, Machine, MachineKind, Position, ShaftLine, SitePractices, type RollingPosition } from '@yardfrost/core'
 import { z } from 'zod'
 
 const State = z.enum(['go', 'watch', 'stop', 'open'])
@@ -73,6 +73,7 @@ export const ShaftDetail = z.object({
     kind: MachineKind,
     duty: Duty,
     area: z.string(),
+    practices: SitePractices.optional(),
   }),
   shaft: ShaftLine.nullable(),
   version: z.int(),

@@ -115,7 +115,6 @@ export type { Remedy } from './seat/worn-seat.ts'
 export { becauseWords } from './diagnose/figures.ts'
 export { rankCauses } from './diagnose/rank-causes.ts'
 export { percent as percentWords } from './diagnose/words.ts'
-export type { Growth } from './float/growth.ts'
 export { life as lifeWords, longestLifeH } from './words/quantities.ts'
 export {
   closureWords,
@@ -168,3 +167,5 @@ export {
 } from './model/shaft-line.ts'
 export { coreVersion } from './core-version.ts'
 export { figureText } from './working/figure-text.ts'
+export { growthPractices, intervalPractices, SitePractices } from './model/site-practices.ts'
+export type { PracticeValue } from './working/practice.ts'

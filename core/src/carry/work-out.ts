@@ -1,6 +1,6 @@
 import { hasRibs } from '../catalogue/decode-designation.ts'
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import type { InputError } from '../errors/input-error.ts'
+import type { InputError, Outcome } from '../errors/input-error.ts'
 import { attempt } from '../errors/input-error.ts'
 import { holdingOf } from '../catalogue/holding.ts'
 import { factsOf, lifeExponent } from '../bearing-types/index.ts'
@@ -48,9 +48,6 @@ export interface Carrying {
   staticEquivalentN: number
   belowMinimum: boolean
 }
-
-/** A value, or why there is none; both null while an input is missing. */
-export type Outcome<T> = { value: T | null; refusal: InputError | null }
 
 /** Everything Carry works out of a position, as numbers: figures and checks are made from it. */
 export interface CarryOutcome {

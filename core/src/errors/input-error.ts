@@ -63,6 +63,9 @@ function show(value: unknown): string {
   return String(value)
 }
 
+/** What a calculation came to: a value, or why it refused its input. */
+export type Outcome<T> = { value: T | null; refusal: InputError | null }
+
 /** Runs `work` and hands a refused input to `refused`; any other error is a bug and goes on up. */
 export function attempt<T>(work: () => T): { value: T; refusal: null } | { value: null; refusal: InputError } {
   try {

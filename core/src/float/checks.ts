@@ -102,10 +102,13 @@ function roleChecks({ float: given, seat }: RollingPosition, bearing: ResolvedBe
   return [now('role', 'go', words.floats(inside))]
 }
 
-function growthChecks({ float: given }: RollingPosition, { grown, room, lifeLeftH }: GrowthOutcome): Check[] {
+function growthChecks(
+  { float: given }: RollingPosition,
+  { growthMm: signedMm, leaveMm, room, lifeLeftH }: GrowthOutcome,
+): Check[] {
   if (!room) return []
   const { residualMm, verdict, thrustN } = room
-  const growthMm = Math.abs(grown.growthMm)
+  const growthMm = Math.abs(signedMm)
   const values = { growthMm, residualMm }
   const bothHeld = given.locatedEnds === 2
   switch (verdict) {
@@ -113,7 +116,7 @@ function growthChecks({ float: given }: RollingPosition, { grown, room, lifeLeft
       return [now('growth', 'go', words.shaftFree(growthMm, residualMm), { values })]
     case 'tight':
       return [
-        now('growth', 'watch', words.shaftTight(growthMm, residualMm, grown.recommendedMm), {
+        now('growth', 'watch', words.shaftTight(growthMm, residualMm, leaveMm), {
           values,
           field: 'float.roomTowardMm',
         }),
@@ -128,7 +131,7 @@ function growthChecks({ float: given }: RollingPosition, { grown, room, lifeLeft
           words.shaftBound({
             growthMm,
             shortMm: Math.abs(residualMm),
-            recommendedMm: grown.recommendedMm,
+            leaveMm,
             bothHeld,
             thrustN,
             lifeLeftH,

@@ -7,6 +7,8 @@ import { materialOf } from '../model/materials.ts'
 import { shaftMaterialWords } from '../words/vocabulary.ts'
 import { runningTemperatures, setOnMounting, type ClearanceSteps, type Span } from './clearance-steps.ts'
 import type { GrowthOutcome } from './growth-outcome.ts'
+import { growthPracticeList } from './practices/index.ts'
+import { practiceValues } from '../working/practice.ts'
 import { leastShare, type ClearanceOutcome, type FloatOutcome } from './work-out.ts'
 
 /** The figures of Float, with their working. */
@@ -243,7 +245,7 @@ function endPlayFigure({ float: given, load }: RollingPosition, pair: PairPlay |
 }
 
 function growthFigure({ float: given }: RollingPosition, outcome: GrowthOutcome | null): Figure {
-  const grown = outcome?.grown ?? null
+  const grown = outcome !== null
   const alpha = materialOf(given.shaftMaterial).expansion
   const missing: Missing[] = []
   if (given.spanMm === null) missing.push({ field: 'float.spanMm', label: 'the span' })
@@ -252,14 +254,6 @@ function growthFigure({ float: given }: RollingPosition, outcome: GrowthOutcome 
   // The distance of a pair is asked for its end play, too: alone it asks nothing of the growth.
   const isAsked =
     given.assemblyC !== null || given.hottestC !== null || (given.spanMm !== null && given.endPlayMm === null)
-  const practice = (label: string, value: number): Given => ({
-    label,
-    symbol: '',
-    quantity: 'length',
-    value: number(value),
-    precision: { decimals: 2 },
-    from: 'practice',
-  })
   if (grown && given.locatedEnds !== null && given.locatedEnds !== 2) {
     if (given.roomTowardMm === null) missing.push({ field: 'float.roomTowardMm', label: 'the room toward the growth' })
     if (given.roomAwayMm === null) missing.push({ field: 'float.roomAwayMm', label: 'the room on the other side' })
@@ -268,15 +262,11 @@ function growthFigure({ float: given }: RollingPosition, outcome: GrowthOutcome 
     label: 'Shaft expansion',
     symbol: '\\Delta L',
     quantity: 'length',
-    value: grown ? number(grown.growthMm) : null,
+    value: outcome ? number(outcome.growthMm) : null,
     precision: { decimals: 2 },
     formula: '\\Delta L = \\alpha\\,L\\,(t_{hot} - t_{assembly})',
     givens: grown
       ? [
-          practice('physics', grown.growthMm),
-          practice('inches per foot', grown.perFootMm),
-          practice('whole temperature', grown.absoluteMm),
-          practice('room to leave', grown.recommendedMm),
           {
             label: 'expansion, per million and degree',
             symbol: '\\alpha',
@@ -323,7 +313,7 @@ function growthFigure({ float: given }: RollingPosition, outcome: GrowthOutcome 
       : [],
     source: 'Linear expansion; the other practices are the trade’s',
     validity: 'The hottest the shaft will ever be in service, not on the test stand.',
-    practice: 'physics plus a margin: follow it, the others err',
+    ...(outcome ? { practices: practiceValues(outcome.practices, number) } : {}),
     // Growth is asked for once one of its inputs is there.
     ...(missing.length > 0 && isAsked ? { missing } : {}),
   }
@@ -333,25 +323,21 @@ function growthFigure({ float: given }: RollingPosition, outcome: GrowthOutcome 
 const otherSideMm = 0.5
 
 /** Where the floating ring starts: most of its room on the growth side. */
-function leaveFigure(recommendedMm: number): Figure {
+function leaveFigure(leaveMm: number, { name, formula, source }: (typeof growthPracticeList)[number]): Figure {
   const mm = givenOf('length', { decimals: 2 })
   return {
     label: 'Leave toward the growth',
     symbol: 's_{toward}',
     quantity: 'length',
-    value: number(recommendedMm),
+    value: number(leaveMm),
     precision: { decimals: 2 },
-    formula: 's_{toward} = |\\Delta L| + 0.25',
+    formula,
     givens: [
       mm('on the other side', 's_{away}', otherSideMm, 'practice, no more than needed'),
-      mm(
-        'ring off the middle of its room by',
-        '',
-        Math.max(0, (recommendedMm - otherSideMm) / 2),
-        'half the difference',
-      ),
+      mm('ring off the middle of its room by', '', Math.max(0, (leaveMm - otherSideMm) / 2), 'half the difference'),
     ],
-    source: 'Trade practice',
+    source,
+    practice: name,
     validity:
       'Depth of housing, ring and spigot measured with the gasket in place. A ring set in the middle wastes half its room.',
   }
@@ -360,9 +346,10 @@ function leaveFigure(recommendedMm: number): Figure {
 /** Room that is left, and the thrust and life where there is none. */
 function roomFigures(
   { float: given }: RollingPosition,
-  { grown, room, lifeLeftH }: GrowthOutcome,
+  { growthMm, practices, leaveMm, room, lifeLeftH }: GrowthOutcome,
 ): Record<string, Figure> {
-  if (!room) return {}
+  const leading = growthPracticeList.find(({ key }) => key === practices[0]?.key)
+  if (!room || !leading) return {}
   const mm = givenOf('length', { decimals: 2 }, 'typed')
   const both = given.locatedEnds === 2
   const figures: Record<string, Figure> = {
@@ -374,17 +361,17 @@ function roomFigures(
       precision: { decimals: 2 },
       formula: both ? 'r = -|\\Delta L|' : 'r = s_{toward} - |\\Delta L|',
       givens: [
-        mm('shaft grows', '\\Delta L', grown.growthMm, 'this lens'),
+        mm('shaft grows', '\\Delta L', growthMm, 'this lens'),
         ...(both || given.roomTowardMm === null
           ? []
           : [mm('room toward the growth', 's_{toward}', given.roomTowardMm)]),
         ...(both || given.roomAwayMm === null ? [] : [mm('room on the other side', '', given.roomAwayMm)]),
-        mm('to leave toward the growth', '', grown.recommendedMm, 'physics and 0.25 mm'),
+        mm('to leave toward the growth', '', leaveMm, leading.name),
       ],
       source: both ? 'Both ends held: only the bearings’ own play is left' : 'Geometry',
     },
   }
-  if (given.locatedEnds === 1) figures['leave'] = leaveFigure(grown.recommendedMm)
+  if (given.locatedEnds === 1) figures['leave'] = leaveFigure(leaveMm, leading)
   if (room.thrustN === null || room.verdict !== 'bound') return figures
   figures['thrust'] = {
     label: given.housingStiffnessNPerMm === null ? 'Thrust, at most' : 'Thrust of the held shaft',

@@ -118,7 +118,7 @@ export const floats = (inside: boolean): Saying => ({
 export interface Bound {
   growthMm: number
   shortMm: number
-  recommendedMm: number
+  leaveMm: number
   bothHeld: boolean
   thrustN: number | null
   lifeLeftH: number | null
@@ -141,15 +141,15 @@ export const shaftBound = (bound: Bound): Saying => ({
     : `The shaft grows ${mm(bound.growthMm)}, and the room ends ${mm(bound.shortMm)} short.${costs(bound)}`,
   wayOut: bound.bothHeld
     ? 'Take the locating rings out of one end, usually the one away from the coupling.'
-    : `Set the floating ring back: leave ${mm(bound.recommendedMm)} toward the growth.`,
+    : `Set the floating ring back: leave ${mm(bound.leaveMm)} toward the growth.`,
 })
 export const shaftFree = (growthMm: number, leftMm: number): Saying => ({
   reason: `The shaft grows ${mm(growthMm)} and ${mm(leftMm)} is left.`,
   wayOut: 'Push the shaft both ways with a dial gauge and record the float.',
 })
-export const shaftTight = (growthMm: number, leftMm: number, recommendedMm: number): Saying => ({
+export const shaftTight = (growthMm: number, leftMm: number, leaveMm: number): Saying => ({
   reason: `The shaft grows ${mm(growthMm)} and only ${mm(leftMm)} is left.`,
-  wayOut: `Leave ${mm(recommendedMm)} toward the growth.`,
+  wayOut: `Leave ${mm(leaveMm)} toward the growth.`,
 })
 export const shaftUnlocated: Saying = {
   reason: 'Neither end is located: the shaft wanders.',

@@ -52,9 +52,9 @@ const farApart = 3
 
 function intervalChecks(
   { grease: { runningC } }: RollingPosition,
-  { intervals, intervalH, otherH, insertInDirt }: GreaseOutcome,
+  { intervals, intervalH, other, insertInDirt }: GreaseOutcome,
 ): Check[] {
-  const [lead, other] = intervals ?? []
+  const [lead] = intervals ?? []
   if (!lead) return []
   const { refusal } = lead.outcome
   // A bearing too small or large for the tables has no figure; too hot or too fast for grease is a finding.
@@ -67,15 +67,15 @@ function intervalChecks(
       ? [now('interval', 'stop', words.tooFastForInterval(refusal.allowed, refusal.fix), { field: 'load.speedRpm' })]
       : []
   }
-  const rest = { values: { intervalH, otherH }, field: 'grease.contamination' }
+  const rest = { values: { intervalH, otherH: other?.hoursH ?? null }, field: 'grease.contamination' }
   if (intervalH < seldomestH) return [now('interval', 'watch', words.tooOften(intervalH), rest)]
   if (insertInDirt) return [now('interval', 'go', words.insertInDirt(intervalH), rest)]
-  const apart = otherH !== null && other && Math.max(intervalH / otherH, otherH / intervalH) > farApart
+  const apart = other && Math.max(intervalH / other.hoursH, other.hoursH / intervalH) > farApart
   return [
     now(
       'interval',
       'go',
-      apart ? words.methodsFarApart(intervalH, otherH, other.method) : words.greaseEvery(intervalH),
+      apart ? words.methodsFarApart(intervalH, other.hoursH, other.name) : words.greaseEvery(intervalH),
       rest,
     ),
   ]

@@ -5,45 +5,42 @@ import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { givenOf, number, refusalOf, text, type Figure, type Given, type Missing } from '../working/figure.ts'
 import type { Fill } from './fill.ts'
-import { methodWords } from './words.ts'
-import type { GreaseOutcome, IntervalMethod } from './work-out.ts'
+import { intervalPractice } from './practices/index.ts'
+import type { GreaseOutcome } from './work-out.ts'
+import { practiceValues } from '../working/practice.ts'
+import type { IntervalPractice } from '../model/site-practices.ts'
 
 /** The figures of Grease, with their working. */
 export function greaseFigures(position: RollingPosition, outcome: GreaseOutcome): Record<string, Figure> {
   const { bearing, quantity, fill, intervals } = outcome
-  const other = intervals?.[1]
+  const others = intervals?.slice(1).map((one): [string, Figure] => [`interval:${one.key}`, otherFigure(one)])
   return {
     interval: intervalFigure(position, outcome),
     kappa: kappaFigure(position, outcome),
-    ...(other ? { otherInterval: otherFigure(other) } : {}),
+    ...Object.fromEntries(others ?? []),
     ...(bearing && quantity ? { quantity: quantityFigure(position, bearing, quantity) } : {}),
     ...(bearing && fill ? { fill: fillFigure(bearing, fill) } : {}),
   }
 }
 
-const formulas: Record<IntervalMethod, string> = {
-  formula: 't_f = K\\left(\\frac{14\\cdot 10^6}{n\\sqrt{d}} - 4d\\right)',
-  'speed-factor': 't_f = 30\\,000\\,e^{-n d_m k_f / 250\\,000}\\cdot f_T f_e f_v f_o f_P',
+function base(label: string, key: IntervalPractice): Omit<Figure, 'value' | 'givens'> {
+  const { formula, source, validity, name } = intervalPractice(key)
+  return {
+    label,
+    symbol: 't_f',
+    quantity: 'duration',
+    precision: { figures: 2 },
+    formula,
+    source,
+    validity,
+    practice: name,
+  }
 }
-const steps: Record<IntervalMethod, string> = {
-  formula: ' The steps of its temperature factor at 65, 80 and 93 °C are the formula’s own.',
-  'speed-factor': '',
-}
-const base = (label: string, method: IntervalMethod): Omit<Figure, 'value' | 'givens'> => ({
-  label,
-  symbol: 't_f',
-  quantity: 'duration',
-  precision: { figures: 2 },
-  formula: formulas[method],
-  source: 'General published practice',
-  validity: `Up to 110 °C, ordinary lithium-class grease. Grease ages: never longer than 30 000 h.${steps[method]}`,
-  practice: methodWords[method],
-})
 
 function intervalFigure(position: RollingPosition, outcome: GreaseOutcome): Figure {
   const { intervals, intervalH, missing, sealedForLife, insertInDirt } = outcome
   const [lead] = intervals ?? []
-  const figure = base('Relubrication interval', lead?.method ?? 'speed-factor')
+  const figure = base('Relubrication interval', lead?.key ?? 'speed-factor')
   if (position.grease.lubrication === 'oil-bath') return { ...figure, value: text('oil bath'), givens: [] }
   if (sealedForLife) return { ...figure, value: text('greased for life'), givens: [] }
   if (!lead) return { ...figure, value: null, givens: [], missing }
@@ -57,13 +54,18 @@ function intervalFigure(position: RollingPosition, outcome: GreaseOutcome): Figu
       givens: value ? factorGivens(value.factors) : [],
     }
   if (refusal) return { ...figure, value: null, givens: [], refusal: refusalOf(refusal) }
-  return { ...figure, value: value && number(value.hoursH), givens: value ? factorGivens(value.factors) : [] }
+  return {
+    ...figure,
+    value: value && number(value.hoursH),
+    givens: value ? factorGivens(value.factors) : [],
+    practices: practiceValues(intervals ?? [], ({ hoursH }) => number(hoursH)),
+  }
 }
 
-function otherFigure({ method, outcome }: NonNullable<GreaseOutcome['intervals']>[number]): Figure {
+function otherFigure({ key, name, outcome }: NonNullable<GreaseOutcome['intervals']>[number]): Figure {
   const { value, refusal } = outcome
   return {
-    ...base(`By the ${methodWords[method]}`, method),
+    ...base(`By the ${name}`, key),
     value: value && number(value.hoursH),
     givens: value ? factorGivens(value.factors) : [],
     ...(refusal ? { refusal: refusalOf(refusal) } : {}),

@@ -5,14 +5,8 @@ import type { Saying } from '../working/check.ts'
 import { celsius, hours } from '../words/quantities.ts'
 import { thickenerWords } from '../words/vocabulary.ts'
 import type { ServiceLimit } from './service-temperature.ts'
-import type { IntervalMethod } from './work-out.ts'
 
 // Every sentence of Grease.
-
-export const methodWords: Record<IntervalMethod, string> = {
-  formula: 'interval formula',
-  'speed-factor': 'speed-factor curve',
-}
 
 const ratio = (kappa: number) => `The viscosity ratio κ is ${formatNumber(kappa, { decimals: 2 })}`
 
@@ -46,8 +40,8 @@ export const greaseEvery = (hoursH: number): Saying => ({
   reason: `Relubricate every ${hours(hoursH)}.`,
   wayOut: 'Little and often; drain open, shaft turning where that is safe.',
 })
-export const methodsFarApart = (hoursH: number, otherH: number, other: IntervalMethod): Saying => ({
-  reason: `Relubricate every ${hours(hoursH)}; by the ${methodWords[other]} it would be ${hours(otherH)}, more than three times ${otherH > hoursH ? 'as long' : 'as often'}.`,
+export const methodsFarApart = (hoursH: number, otherH: number, other: string): Saying => ({
+  reason: `Relubricate every ${hours(hoursH)}; by the ${other} it would be ${hours(otherH)}, more than three times ${otherH > hoursH ? 'as long' : 'as often'}.`,
   wayOut: `Start with the shorter, ${hours(Math.min(hoursH, otherH))}, and lengthen it on what comes out of the drain.`,
 })
 export const insertInDirt = (hoursH: number): Saying => ({

@@ -1,33 +1,22 @@
 import { factsOf, speedLimit } from '../bearing-types/index.ts'
 import { runningFilm, type RunningFilm } from '../lubrication/running-film.ts'
 import { runningSpeed } from '../model/running-speed.ts'
-import { isCrawling, type Outcome } from '../carry/work-out.ts'
+import { isCrawling } from '../carry/work-out.ts'
 import { overallWidth } from '../catalogue/catalogue.ts'
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import { attempt } from '../errors/input-error.ts'
-import type { Machine, MachineKind } from '../model/machine.ts'
+import { attempt, type Outcome } from '../errors/input-error.ts'
+import type { Machine } from '../model/machine.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import type { Missing } from '../working/figure.ts'
 import { greaseCompatibility, type CompatibilityVerdict } from './compatibility.ts'
 import { greaseFill, type Fill } from './fill.ts'
-import { greaseInterval, IntervalInput, type Interval } from './interval.ts'
+import { greaseInterval } from './interval.ts'
+import { IntervalInput, type Interval } from './interval.schema.ts'
+import { intervalPracticeList, usualIntervalPractice } from './practices/index.ts'
+import { practise, type Practised } from '../working/practice.ts'
+import type { IntervalPractice } from '../model/site-practices.ts'
 import { greaseQuantity } from './quantity.ts'
 import { serviceLimits, type ServiceLimit } from './service-temperature.ts'
-
-export type IntervalMethod = 'formula' | 'speed-factor'
-
-/** The practice that leads by the kind of machine: dirty slow plant by the formula, clean fast machines by the curve. */
-const leading: Record<MachineKind, IntervalMethod> = {
-  fan: 'formula',
-  conveyor: 'formula',
-  mill: 'formula',
-  agitator: 'formula',
-  motor: 'speed-factor',
-  pump: 'speed-factor',
-  spindle: 'speed-factor',
-  gearbox: 'speed-factor',
-  other: 'speed-factor',
-}
 
 /** Everything Grease works out of a position, typed. */
 export interface GreaseOutcome {
@@ -40,14 +29,14 @@ export interface GreaseOutcome {
   sealedForLife: boolean
   /** Filled by its maker: sealed for life, or an insert bearing, of which only the nipple is fed. */
   comesFilled: boolean
-  /** Both practices, the leading one first; null for oil, for a sealed bearing and while an input is missing. */
-  intervals: { method: IntervalMethod; outcome: Outcome<Interval> }[] | null
+  /** By every practice, the leading one first; null for oil, for a sealed bearing and while an input is missing. */
+  intervals: Practised<IntervalPractice, Interval>[] | null
   /** Relubrication interval by the leading practice, h. */
   intervalH: number | null
   /** The interval is the custom of insert units in dirt, not the formula’s. */
   insertInDirt: boolean
-  /** By the other practice, h. */
-  otherH: number | null
+  /** The one that differs most from it, where there is one. */
+  other: { name: string; hoursH: number } | null
   quantity: { quantityG: number; strokes: number | null } | null
   fill: Fill | null
   mix: CompatibilityVerdict | null
@@ -74,8 +63,8 @@ export function workOutGrease(
   const missing = missingFor(position, bearing)
   const greased = grease.lubrication === 'grease' && !sealed
   const intervals =
-    bearing && greased && missing.length === 0 ? bothIntervals(position, machine, bearing, loadRatio) : null
-  const [lead, other] = intervals ?? []
+    bearing && greased && missing.length === 0 ? everyInterval(position, machine, bearing, loadRatio) : null
+  const [lead, ...others] = intervals ?? []
   const custom = bearing && intervals ? insertCustomH(position, bearing) : null
   const byMethod = lead?.outcome.value?.hoursH ?? null
   const insertInDirt = custom !== null && (byMethod === null || custom < byMethod)
@@ -90,7 +79,7 @@ export function workOutGrease(
     intervals,
     intervalH: insertInDirt ? custom : byMethod,
     insertInDirt,
-    otherH: other?.outcome.value?.hoursH ?? null,
+    other: farthest(byMethod, others),
     quantity: bearing && greased ? quantityOf(position, bearing) : null,
     fill: bearing && greased && speed && !comesFilled ? fillOf(bearing, speed.meanRpm) : null,
     mix:
@@ -124,35 +113,41 @@ function boundsOf(field: 'temperatureC' | 'loadRatio'): readonly [number, number
 /** Warmer than this no method gives an interval, °C. */
 export const hottestIntervalC = boundsOf('temperatureC')[1]
 
-function bothIntervals(
+/** The practice among others whose interval differs most from one, by their ratio. */
+function farthest(
+  hoursH: number | null,
+  others: readonly Practised<IntervalPractice, Interval>[],
+): GreaseOutcome['other'] {
+  const apart = (one: number) => Math.max(one / (hoursH ?? one), (hoursH ?? one) / one)
+  const known = others.flatMap(({ name, outcome }) => (outcome.value ? [{ name, hoursH: outcome.value.hoursH }] : []))
+  return known.sort((a, b) => apart(b.hoursH) - apart(a.hoursH))[0] ?? null
+}
+
+function everyInterval(
   position: RollingPosition,
-  { kind }: Machine,
+  { kind, practices }: Machine,
   { row }: ResolvedBearing,
   loadRatio: number | null,
-): { method: IntervalMethod; outcome: Outcome<Interval> }[] {
+): Practised<IntervalPractice, Interval>[] {
   const { grease } = position
-  const by = (method: IntervalMethod) => ({
-    method,
-    outcome: attempt(() =>
-      greaseInterval({
-        method,
-        bearingType: row.type,
-        boreMm: row.boreMm,
-        odMm: row.odMm,
-        speedRpm: runningSpeed(position)?.meanRpm ?? NaN,
-        temperatureC: within('temperatureC', grease.runningC ?? NaN, 'low'),
-        contamination: grease.contamination,
-        moisture: grease.moisture,
-        vibration: grease.vibration,
-        orientation: grease.orientation,
-        ...(loadRatio === null ? {} : { loadRatio: within('loadRatio', loadRatio, 'high') }),
-      }),
-    ),
-  })
-  const [formula, curve] = [by('formula'), by('speed-factor')]
-  // Thrust balls have no formula: the curve leads alone.
-  const formulaLeads = leading[kind] === 'formula' && formula.outcome.refusal?.field !== 'bearingType'
-  return formulaLeads ? [formula, curve] : [curve, formula]
+  const given = {
+    bearingType: row.type,
+    boreMm: row.boreMm,
+    odMm: row.odMm,
+    speedRpm: runningSpeed(position)?.meanRpm ?? NaN,
+    temperatureC: within('temperatureC', grease.runningC ?? NaN, 'low'),
+    contamination: grease.contamination,
+    moisture: grease.moisture,
+    vibration: grease.vibration,
+    orientation: grease.orientation,
+    ...(loadRatio === null ? {} : { loadRatio: within('loadRatio', loadRatio, 'high') }),
+  }
+  const all = intervalPracticeList.map((practice) => ({
+    ...practice,
+    work: (input: typeof given) => greaseInterval({ ...input, method: practice.key }),
+  }))
+  // A practice that does not know the type cannot lead.
+  return practise(all, given, practices?.greaseInterval ?? usualIntervalPractice[kind], ({ refusal }) => refusal?.field !== 'bearingType') // prettier-ignore
 }
 
 /** Insert units stand in the dirt with one lip: by custom every one to three months, h. */

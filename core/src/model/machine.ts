@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { BearingType } from '../bearing-types/index.ts'
 import { ShaftLine } from './shaft-line.ts'
+import { SitePractices } from './site-practices.ts'
 
 export const machineKinds = [
   'motor',
@@ -30,6 +31,8 @@ export const Machine = z.object({
     .optional(),
   /** Its shaft, where somebody has drawn it. */
   shaft: ShaftLine.nullable().optional(),
+  /** Practices the site goes by, where it has chosen any. */
+  practices: SitePractices.optional(),
   /** Name of the position that is looked at, to find it on the shaft. */
   position: z.string().optional(),
 })

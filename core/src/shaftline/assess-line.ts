@@ -4,7 +4,7 @@ import type { ShaftLine } from '../model/shaft-line.ts'
 import type { Check } from '../working/check.ts'
 import type { Figure } from '../working/figure.ts'
 import { loadsOf } from './apply-loads.ts'
-import type { Growth } from '../float/growth.ts'
+import type { SitePractices } from '../model/site-practices.ts'
 import { lineBending, type LineBending } from './line-bending.ts'
 import { lineChecks } from './line-checks.ts'
 import { lineFigures } from './line-figures.ts'
@@ -18,7 +18,7 @@ export interface LineAssessment {
   supports: (LineSupport & { loadCase: ReturnType<typeof loadCaseOf>; designation: string | null })[]
   thrustN: number
   bending: LineBending | null
-  growth: Growth | null
+  growth: { growthMm: number; leaveMm: number } | null
   coupling: CouplingGap | null
   /** Which way the shaft grows as drawn; null when nothing or everything is held. */
   growsTo: 'left' | 'right' | null
@@ -31,16 +31,18 @@ export interface LineAssessment {
  * Everything about one shaft: loads on its bearings, bending, critical speed, growth, and who holds it.
  *
  * @param bearings - designation on each position, by its name; one that is missing is left out of the judgement of types
+ * @param practices - those the site goes by
  */
 export function assessLine(
   line: ShaftLine,
   bearings: ReadonlyMap<string, string>,
   catalogue: Catalogue,
+  practices?: SitePractices,
 ): LineAssessment {
   const carried = loadsOf(line)
   const lookups = line.supports.map(({ position }) => lookUpBearing(bearings.get(position) ?? '', catalogue))
   const bending = line.supports.length > 1 ? lineBending(line, carried, lookups) : null
-  const grown = lineGrowth(line)
+  const grown = lineGrowth(line, practices)
   return {
     loads: carried.loads,
     supports: carried.supports.map((support, index) => ({
@@ -50,7 +52,7 @@ export function assessLine(
     })),
     thrustN: carried.thrustN,
     bending,
-    growth: grown?.grown ?? null,
+    growth: grown && { growthMm: grown.growthMm, leaveMm: grown.leaveMm },
     coupling: grown?.coupling ?? null,
     growsTo: grown?.to ?? null,
     figures: lineFigures(line, carried, bending, grown),

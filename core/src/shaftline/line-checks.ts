@@ -5,7 +5,7 @@ import { mm } from '../words/quantities.ts'
 import type { ShaftLine } from '../model/shaft-line.ts'
 import { formatNumber } from '../model/units.ts'
 import type { Check } from '../working/check.ts'
-import { growthMarginMm } from '../float/growth.ts'
+import { growthMarginMm } from '../float/practices/physics.ts'
 import type { LineBending } from './line-bending.ts'
 import type { LineGrowth } from './line-growth.ts'
 import { holdsAgainst, type LineLoads } from './support-loads.ts'
@@ -175,7 +175,7 @@ function growthChecks({ supports }: ShaftLine, grown: LineGrowth | null): Check[
         key: 'growth',
         when: 'now',
         verdict: 'stop',
-        reason: `${held.map(({ position }) => position).join(' and ')} are both located: ${mm(Math.abs(grown.grown.growthMm))} of growth has nowhere to go${
+        reason: `${held.map(({ position }) => position).join(' and ')} are both located: ${mm(Math.abs(grown.growthMm))} of growth has nowhere to go${
           grown.thrustN === null ? '' : `, and pushes with up to ${inSentence(grown.thrustN, 'force', 2)}`
         }.`,
         wayOut: 'Take the locating rings out of one end, usually the one away from the coupling.',
@@ -184,14 +184,14 @@ function growthChecks({ supports }: ShaftLine, grown: LineGrowth | null): Check[
   }
   if (grown.residualMm === null) return []
   const floating = supports.find(({ holds }) => holds === 'none')
-  const leave = `Leave ${mm(grown.grown.recommendedMm)} on the ${grown.to ?? 'growth'} side${floating ? ` of ${floating.position}` : ''}.`
+  const leave = `Leave ${mm(grown.leaveMm)} on the ${grown.to ?? 'growth'} side${floating ? ` of ${floating.position}` : ''}.`
   if (grown.residualMm < 0)
     return [
       {
         key: 'growth',
         when: 'now',
         verdict: 'stop',
-        reason: `The shaft grows ${mm(Math.abs(grown.grown.growthMm))}, and the room ends ${mm(-grown.residualMm)} short.`,
+        reason: `The shaft grows ${mm(Math.abs(grown.growthMm))}, and the room ends ${mm(-grown.residualMm)} short.`,
         wayOut: leave,
       },
     ]
@@ -200,7 +200,7 @@ function growthChecks({ supports }: ShaftLine, grown: LineGrowth | null): Check[
       key: 'growth',
       when: 'now',
       verdict: grown.residualMm < growthMarginMm ? 'watch' : 'go',
-      reason: `The shaft grows ${mm(Math.abs(grown.grown.growthMm))} and ${mm(grown.residualMm)} is left.`,
+      reason: `The shaft grows ${mm(Math.abs(grown.growthMm))} and ${mm(grown.residualMm)} is left.`,
       wayOut:
         grown.residualMm < growthMarginMm ? leave : 'Push the shaft both ways with a dial gauge and record the float.',
     },

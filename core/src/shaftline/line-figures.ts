@@ -1,3 +1,4 @@
+import { practiceValues } from '../working/practice.ts'
 import { standardGravity } from '../model/gravity.ts'
 import type { ShaftLine } from '../model/shaft-line.ts'
 import { givenOf, number, type Figure } from '../working/figure.ts'
@@ -88,23 +89,17 @@ export function lineFigures(
     }
   }
   if (growth) {
-    const { grown } = growth
     figures['growth'] = {
       label: 'Shaft grows',
       symbol: '\\Delta L',
       quantity: 'length',
-      value: number(grown.growthMm),
+      value: number(growth.growthMm),
       precision: { decimals: 2 },
       formula: '\\Delta L = \\alpha\\,L\\,(t_{hot} - t_{assembly})',
-      givens: [
-        mm('physics', '', grown.growthMm),
-        mm('inches per foot', '', grown.perFootMm),
-        mm('whole temperature', '', grown.absoluteMm),
-        mm('room to leave', '', grown.recommendedMm, 'physics and 0.25 mm'),
-      ],
+      givens: [mm('room to leave', '', growth.leaveMm, growth.practices[0]?.name ?? '')],
       source: 'Linear expansion; the other practices are trade practice',
       validity: 'The hottest the shaft will ever be in service, not on the test stand.',
-      practice: 'physics plus a margin: follow it, the others err',
+      practices: practiceValues(growth.practices, number),
     }
   }
   const gap = growth?.coupling

@@ -1,12 +1,20 @@
 import type { ShaftLine } from '../model/shaft-line.ts'
 import { roomsOf } from './apply-loads.ts'
 import { float } from '../float/room.ts'
-import { growth, growthMarginMm, withinBounds, withinShafts, type Growth } from '../float/growth.ts'
+import { withinBounds, withinShafts } from '../float/growth.ts'
+import { roomToLeave } from '../float/practices/index.ts'
+import { growthMarginMm, growthOverRise } from '../float/practices/physics.ts'
+import type { GrowthPractice, SitePractices } from '../model/site-practices.ts'
+import type { Practised } from '../working/practice.ts'
 import { spanDiameterMm } from '../float/span-diameter.ts'
 
 /** How the shaft of a line grows, which way, and what comes of it. */
 export interface LineGrowth {
-  grown: Growth
+  /** Expansion over the rise; negative when it runs colder, mm. */
+  growthMm: number
+  /** Room to leave by every practice, the leading one first, mm. */
+  practices: Practised<GrowthPractice, number>[]
+  leaveMm: number
   to: 'left' | 'right' | null
   residualMm: number | null
   thrustN: number | null
@@ -24,11 +32,13 @@ export interface CouplingGap {
 }
 
 /** @returns null for a shaft whose bearings stand in one place */
-export function lineGrowth(line: ShaftLine): LineGrowth | null {
+export function lineGrowth(line: ShaftLine, chosen?: SitePractices): LineGrowth | null {
   const places = line.supports.map(({ xMm }) => xMm)
   const spanMm = Math.max(...places) - Math.min(...places)
   if (spanMm < 10) return null
-  const grown = growth({ spanMm, material: line.material, assemblyC: line.assemblyC, runningC: line.hottestC })
+  const given = { spanMm, material: line.material, assemblyC: line.assemblyC, runningC: line.hottestC }
+  const growthMm = growthOverRise(given)
+  const practices = roomToLeave(given, chosen?.growth)
   const held = line.supports.filter(({ holds }) => holds === 'both')
   const floating = line.supports.find(({ holds }) => holds === 'none')
   const to = held.length === 1 && floating && held[0] ? (floating.xMm > held[0].xMm ? 'right' : 'left') : null
@@ -37,7 +47,7 @@ export function lineGrowth(line: ShaftLine): LineGrowth | null {
   const thick = spanDiameterMm(line)
   const room = known
     ? float({
-        growthMm: withinBounds(grown.growthMm),
+        growthMm: withinBounds(growthMm),
         locatedEnds: held.length >= 2 ? 2 : 1,
         marginMm: growthMarginMm,
         ...(roomTowardMm === null ? {} : { roomTowardMm }),
@@ -48,7 +58,9 @@ export function lineGrowth(line: ShaftLine): LineGrowth | null {
       })
     : null
   return {
-    grown,
+    growthMm,
+    practices,
+    leaveMm: practices[0]?.outcome.value ?? Math.abs(growthMm) + growthMarginMm,
     to,
     residualMm: room?.residualMm ?? null,
     thrustN: room?.verdict === 'bound' ? room.thrustN : null,
@@ -68,7 +80,7 @@ function couplingGap({ parts, supports, material, assemblyC, hottestC }: ShaftLi
   const [holder] = held
   if (!coupling || !holder || held.length > 1) return null
   const spanMm = Math.abs(coupling.xMm - holder.xMm)
-  const ownMm = spanMm < 10 ? 0 : growth({ spanMm, material, assemblyC, runningC: hottestC }).growthMm
+  const ownMm = spanMm < 10 ? 0 : growthOverRise({ spanMm, material, assemblyC, runningC: hottestC })
   const closesMm = ownMm + coupling.otherGrowthMm
   return {
     closesMm,

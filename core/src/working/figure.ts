@@ -1,5 +1,6 @@
 import type { InputError } from '../errors/input-error.ts'
 import type { Precision, Quantity } from '../model/units.ts'
+import type { PracticeValue } from './practice.ts'
 
 /** Numbers are in the metric base unit of the figure's quantity. */
 export type FigureValue =
@@ -46,6 +47,8 @@ export interface Figure {
   estimate?: boolean
   /** Practice of the trade it follows, where several are shown. */
   practice?: string
+  /** The thing by every practice there is, side by side; the leading one first. */
+  practices?: PracticeValue[]
   missing?: Missing[]
   refusal?: { field: string; message: string; fix: string }
 }

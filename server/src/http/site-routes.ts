@@ -5,7 +5,10 @@ import { saveShaft } from '../bench/save-shaft.ts'
 import { inTransaction } from '../store/database.ts'
 import { listYard } from '../store/machines.ts'
 import { getPosition, listRevisions } from '../store/positions.ts'
+import { judgeSite } from '../site/judge-site.ts'
+import { savePractices } from '../site/save-practices.ts'
 import { getShaft } from '../store/shafts.ts'
+import { getPractices } from '../store/sites.ts'
 import type { Serve } from './serve.ts'
 
 const historyShown = 50
@@ -21,5 +24,14 @@ export function siteRoutes(serve: Serve, pool: pg.Pool, references: References):
   serve('savePosition', ({ who, params, body }) =>
     inTransaction(pool, (db) => savePosition(db, references, who, { ...body, positionId: params.id })),
   )
+  serve('practices', ({ who }) => getPractices(pool, who.siteId))
+  serve('savePractices', async ({ who, body, request }) => {
+    const saved = await inTransaction(pool, (db) => savePractices(db, who, body))
+    // The states of a whole plant take a while: the answer does not wait for them.
+    judgeSite(pool, references, who.siteId).catch((error: unknown) =>
+      request.log.error({ err: error }, 'a site could not be judged anew'),
+    )
+    return saved
+  })
   serve('history', ({ who, params }) => listRevisions(pool, who.siteId, params.id, historyShown))
 }

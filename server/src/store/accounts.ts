@@ -1,4 +1,4 @@
-import type { Account} from '@yardfrost/contract';
+import type { Account } from '@yardfrost/contract'
 import { Role } from '@yardfrost/contract'
 import { z } from 'zod'
 import type { Db } from './database.ts'

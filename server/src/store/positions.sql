@@ -2,7 +2,7 @@
 -- One position with its machine and who saved it last.
 -- $1 site id (uuid)   $2 position id (uuid)
 select p.id, p.name, a.name as area, p.inputs, p.version, p.saved_at, s.name as saved_by,
-  m.id as machine_id, m.tag, m.name as machine_name, m.kind, m.duty, m.shaft_line,
+  m.id as machine_id, m.tag, m.name as machine_name, m.kind, m.duty, m.shaft_line, t.practices,
   coalesce((
     select jsonb_agg(jsonb_build_object('position', o.name, 'bearingType', o.bearing_type, 'lifeH', o.life_h)
       order by o.walk_order)
@@ -15,6 +15,7 @@ select p.id, p.name, a.name as area, p.inputs, p.version, p.saved_at, s.name as 
 from position p
 join machine m on m.id = p.machine_id
 join area a on a.id = m.area_id
+join site t on t.id = p.site_id
 left join account s on s.id = p.saved_by
 where p.site_id = $1
   and p.id = $2
@@ -40,6 +41,15 @@ where site_id = $1
   and id = $2
   and version = $3
 returning version
+
+-- name: storeJudgement
+-- Another judgement of the inputs a position has: no save, and no revision.
+-- $1 position id (uuid)   $2 version that was judged   $3 result of judging   $4 state   $5 designation
+-- $6 rated life (h, or null)   $7 bearing type (or null)   $8 worst finding as it runs (or null)
+update position
+set result = $3, state = $4, designation = $5, life_h = $6, bearing_type = $7, finding = $8
+where id = $1
+  and version = $2
 
 -- name: keepRevision
 -- Copies a position as it stands into its history.

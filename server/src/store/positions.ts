@@ -10,6 +10,7 @@ const sql = readQueries('./positions.sql', import.meta.url, [
   'getPosition',
   'lockMachine',
   'savePosition',
+  'storeJudgement',
   'keepRevision',
   'listRevisions',
   'addPosition',
@@ -35,14 +36,26 @@ const PositionRow = z
     duty: z.string(),
     others: z.unknown(),
     shaft_line: z.unknown(),
+    practices: z.unknown(),
   })
-  .transform(({ saved_at, saved_by, machine_id, machine_name, tag, kind, duty, others, shaft_line, ...row }) =>
-    PositionDetail.parse({
-      ...row,
-      machine: { id: machine_id, tag, name: machine_name, kind, duty, others, shaft: shaft_line, position: row.name },
-      savedAt: saved_at,
-      savedBy: saved_by,
-    }),
+  .transform(
+    ({ saved_at, saved_by, machine_id, machine_name, tag, kind, duty, others, shaft_line, practices, ...row }) =>
+      PositionDetail.parse({
+        ...row,
+        machine: {
+          id: machine_id,
+          tag,
+          name: machine_name,
+          kind,
+          duty,
+          others,
+          shaft: shaft_line,
+          practices,
+          position: row.name,
+        },
+        savedAt: saved_at,
+        savedBy: saved_by,
+      }),
   )
 
 const RevisionRow = z
@@ -103,6 +116,17 @@ export async function storePosition(
   await run(db, sql.keepRevision(positionId))
   return true
 }
+
+/** Stores another judgement of the same inputs; nothing where somebody saved since `version`. */
+export const storeJudgement = (
+  db: Db,
+  { positionId, version }: { positionId: string; version: number },
+  { result, state, designation, lifeH, bearingType, finding }: StoredJudgement,
+): Promise<void> =>
+  run(
+    db,
+    sql.storeJudgement(positionId, version, JSON.stringify(result), state, designation, lifeH, bearingType, finding),
+  )
 
 /** Stores a new position with its first revision and returns its id. */
 export async function insertPosition(

@@ -1,9 +1,10 @@
 -- name: getShaft
 -- The shaft of one machine, with its area.
 -- $1 site id (uuid)   $2 machine id (uuid)
-select m.id, m.tag, m.name, m.kind, m.duty, a.name as area, m.shaft_line, m.shaft_version
+select m.id, m.tag, m.name, m.kind, m.duty, a.name as area, t.practices, m.shaft_line, m.shaft_version
 from machine m
 join area a on a.id = m.area_id
+join site t on t.id = m.site_id
 where m.site_id = $1
   and m.id = $2
 

@@ -16,6 +16,7 @@ const ShaftRow = z.object({
   kind: z.string(),
   duty: z.string(),
   area: z.string(),
+  practices: z.unknown(),
   shaft_line: z.unknown(),
   shaft_version: z.int(),
 })

@@ -156,6 +156,7 @@ export const api = {
   position: (id: string) => askKept('position', { params: { id } }),
   history: (id: string) => ask('history', { params: { id } }),
   savePosition: (id: string, body: BodyOf<'savePosition'>) => ask('savePosition', { params: { id }, body }),
+  savePractices: (body: BodyOf<'savePractices'>) => ask('savePractices', { body }),
   searchRegister: (query: RegisterQuery) => ask('searchRegister', { query }),
   areas: () => ask('areas'),
   renameArea: (body: BodyOf<'renameArea'>) => ask('renameArea', { body }),

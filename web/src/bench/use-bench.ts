@@ -6,6 +6,7 @@ import {
   lookUpBearing,
   RollingDocument,
   RollingPosition,
+  SitePractices,
   withShaftLine,
   type Lens,
   type Machine,
@@ -67,6 +68,14 @@ function createBench(id: string) {
     document.take(rolling(await api.position(id)))
   }
 
+  /** The site goes by another practice from now on; what is on the bench is judged by it at once. */
+  async function goBy(chosen: Partial<SitePractices>): Promise<void> {
+    const now = detail.value
+    if (!now) return
+    const practices = await api.savePractices({ ...SitePractices.parse(now.machine.practices ?? {}), ...chosen })
+    detail.value = { ...now, machine: { ...now.machine, practices } }
+  }
+
   const pageOf = (lens: Lens): string => pages[lens] ?? lensPages[lens]?.[0]?.key ?? ''
   function turnTo(lens: Lens, page: string): void {
     pages[lens] = page
@@ -104,7 +113,7 @@ function createBench(id: string) {
 
   return {
     ...document,
-    id, detail, inputs, assessment, lookup, bearing, lit, load, pageOf, turnTo, undoable, change, putOn, undo,
+    id, detail, inputs, assessment, lookup, bearing, lit, load, goBy, pageOf, turnTo, undoable, change, putOn, undo,
     machine, onShaft, fed, effective, valueAt, setAt,
   } // prettier-ignore
 }

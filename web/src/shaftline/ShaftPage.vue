@@ -12,7 +12,7 @@ import {
   longestLifeH,
 } from '@yardfrost/core'
 import { computed, onBeforeUnmount, ref, shallowRef, useTemplateRef, watchEffect } from 'vue'
-import GrowthPractices from '../bench/float/GrowthPractices.vue'
+import PracticeList from '../figures/PracticeList.vue'
 import { catalogue } from '../bench/references.ts'
 import { halfSection, type HalfSection } from '../drawing/half-section.ts'
 import ShaftSheet, { type Handle } from '../drawing/ShaftSheet.vue'
@@ -264,7 +264,7 @@ onBeforeUnmount(() => {
           <h2>How far does it grow?</h2>
           <template v-if="growthFigure">
             <FigureLine answer name="growth" :figure="growthFigure" @working="working = $event" />
-            <GrowthPractices v-if="assessment.growth" :growth="assessment.growth" />
+            <PracticeList :figure="growthFigure" />
           </template>
           <FigureLine
             v-for="name in ['thrust', 'deflection', 'critical', 'gap'].filter((one) => assessment?.figures[one])"

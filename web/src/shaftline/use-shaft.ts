@@ -41,7 +41,9 @@ function createShaft(id: string) {
   /** Positions whose bearings roll: the line knows their sizes. */
   const rolling = computed(() => detail.value?.positions.filter(holdsRolling) ?? [])
   const bearings = computed(() => new Map(rolling.value.map(({ name, inputs }) => [name, inputs.bearing.designation])))
-  const assessment = computed(() => (line.value ? assessLine(line.value, bearings.value, catalogue) : null))
+  const assessment = computed(() =>
+    line.value ? assessLine(line.value, bearings.value, catalogue, detail.value?.machine.practices) : null,
+  )
 
   const whole = computed(() => {
     const now = detail.value

@@ -34,5 +34,7 @@ export const useSession = defineStore('session', () => {
     account.value = null
   }
 
-  return { account, maySave: computed(() => account.value?.role !== 'viewer'), load, signIn, signOut, expire }
+  const maySave = computed(() => account.value?.role !== 'viewer')
+  const mayPlan = computed(() => account.value?.role === 'planner')
+  return { account, maySave, mayPlan, load, signIn, signOut, expire }
 })

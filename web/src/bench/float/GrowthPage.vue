@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { SitePractices } from '@yardfrost/core'
 import FigureLine from '../../figures/FigureLine.vue'
+import PracticeList from '../../figures/PracticeList.vue'
+import { useSession } from '../../shell/session.ts'
 import { useFormat } from '../../figures/use-format.ts'
 import ChoiceField from '../ChoiceField.vue'
 import LoadSource from '../LoadSource.vue'
@@ -8,11 +11,11 @@ import { notStated } from '../options.ts'
 import QuantityField from '../QuantityField.vue'
 import { useBench } from '../use-bench.ts'
 import GrowthDrawing from './GrowthDrawing.vue'
-import GrowthPractices from './GrowthPractices.vue'
 
 /** Which end is held, how far the shaft grows by each practice, what room is left, and what a held shaft costs. */
 const emit = defineEmits<{ working: [figure: string] }>()
 const bench = useBench()
+const session = useSession()
 const format = useFormat()
 const figures = computed(() => bench.assessment.value.lenses.float.figures)
 const given = computed(() => bench.effective.value.float)
@@ -33,7 +36,7 @@ const shafts = [
   { value: 'stainless-austenitic', label: 'stainless' },
 ]
 const outcome = computed(() => bench.assessment.value.outcomes.float.growth)
-const growthMm = computed(() => outcome.value?.grown.growthMm ?? null)
+const growthMm = computed(() => outcome.value?.growthMm ?? null)
 const roomMm = computed(() => outcome.value?.room?.residualMm ?? null)
 </script>
 
@@ -65,7 +68,11 @@ const roomMm = computed(() => outcome.value?.room?.residualMm ?? null)
   </div>
   <div class="results">
     <FigureLine answer name="growth" :figure="figures['growth']!" @working="emit('working', $event)" />
-    <GrowthPractices v-if="outcome" :growth="outcome.grown" />
+    <PracticeList
+      :figure="figures['growth']!"
+      :choosable="session.mayPlan"
+      @choose="bench.goBy({ growth: $event as SitePractices['growth'] })"
+    />
     <template v-for="name in ['room', 'leave', 'thrust', 'lifeLeft']" :key="name">
       <FigureLine v-if="figures[name]" :name="name" :figure="figures[name]!" @working="emit('working', $event)" />
     </template>

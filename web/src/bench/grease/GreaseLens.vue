@@ -7,9 +7,12 @@ import {
   sealMaterialWords,
   thickenerWords,
   vibrationWords,
+  type SitePractices,
 } from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
+import PracticeList from '../../figures/PracticeList.vue'
+import { useSession } from '../../shell/session.ts'
 import ChoiceField from '../ChoiceField.vue'
 import LensSheet from '../LensSheet.vue'
 import { choices, cleanlinessOptions, notStated } from '../options.ts'
@@ -18,12 +21,15 @@ import { useBench } from '../use-bench.ts'
 
 const emit = defineEmits<{ working: [figure: string]; field: [path: string] }>()
 const bench = useBench()
+const session = useSession()
 const lens = computed(() => bench.assessment.value.lenses.grease)
 const figures = computed(() => lens.value.figures)
 
 const lubricants = choices(lubricationWords)
 const thickeners = [notStated, ...choices(thickenerWords)]
 const seals = [notStated, ...choices(sealMaterialWords)]
+/** By the other practices, each with its working. */
+const otherIntervals = computed(() => Object.keys(figures.value).filter((name) => name.startsWith('interval:')))
 const sealed = computed(() => {
   const decoded = bench.bearing.value?.decoded
   return decoded !== undefined && decoded.closedSides > 0 && decoded.closure !== 'shield'
@@ -47,7 +53,12 @@ const indexNote = computed(() => (bench.inputs.value.grease.viscosityIndex === n
     </template>
     <template #figures>
       <FigureLine answer name="interval" :figure="figures['interval']!" @working="emit('working', $event)" />
-      <template v-for="name in ['otherInterval', 'quantity', 'fill', 'kappa']" :key="name">
+      <PracticeList
+        :figure="figures['interval']!"
+        :choosable="session.mayPlan"
+        @choose="bench.goBy({ greaseInterval: $event as SitePractices['greaseInterval'] })"
+      />
+      <template v-for="name in [...otherIntervals, 'quantity', 'fill', 'kappa']" :key="name">
         <FigureLine v-if="figures[name]" :name="name" :figure="figures[name]!" @working="emit('working', $event)" />
       </template>
     </template>

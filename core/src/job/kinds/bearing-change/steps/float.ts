@@ -53,7 +53,7 @@ export function floating(position: JobPosition, { float }: RollingOutcomes, titl
   const support = machine.shaft?.supports.find((one) => one.position === name)
   const floats = support ? support.holds === 'none' : inputs.float.role === 'floating'
   const { growth } = float
-  const leaveMm = growth?.room && inputs.float.locatedEnds === 1 ? Number(growth.grown.recommendedMm.toFixed(2)) : null
+  const leaveMm = growth?.room && inputs.float.locatedEnds === 1 ? Number(growth.leaveMm.toFixed(2)) : null
   if (inputs.load.arrangement !== 'single') return adjusted(position, title)
   return step(
     'float',
