@@ -2,12 +2,12 @@
 import { useElementSize } from '@vueuse/core'
 import { lenses, type Lens } from '@yardfrost/core'
 import Button from 'primevue/button'
-import { computed, nextTick, onBeforeUnmount, ref, useTemplateRef, watchEffect, type Component } from 'vue'
+import { computed, nextTick, onBeforeUnmount, ref, useTemplateRef, watchEffect } from 'vue'
 import { useRouter } from 'vue-router'
 import BearingSheet from '../drawing/BearingSheet.vue'
-import { halfSection } from '../drawing/half-section.ts'
 import LookAlikes from '../drawing/LookAlikes.vue'
-import { layOut, scaleWords } from '../drawing/sheet.ts'
+import { scaleWords } from '../drawing/sheet.ts'
+import { useBearingDrawing } from '../drawing/use-bearing-drawing.ts'
 import { useFormat } from '../figures/use-format.ts'
 import WorkingPanel from '../figures/WorkingPanel.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
@@ -16,20 +16,12 @@ import { useLoading } from '../shell/use-loading.ts'
 import DocumentNotices from '../shell/DocumentNotices.vue'
 import { shownTime } from '../shell/shown-time.ts'
 import { useKeys } from '../shell/use-keys.ts'
-import CarryLens from './carry/CarryLens.vue'
 import ConflictPanel from './ConflictPanel.vue'
-import DiagnoseLens from './diagnose/DiagnoseLens.vue'
-import { drawnHolding } from './drawn-holding.ts'
 import FindingStrip from './FindingStrip.vue'
-import FloatLens from './float/FloatLens.vue'
-import GreaseLens from './grease/GreaseLens.vue'
 import HistoryPanel from './HistoryPanel.vue'
-import IdentifyLens from './identify/IdentifyLens.vue'
 import { lensNames } from './lens-names.ts'
 import LensTrack from './LensTrack.vue'
-import MountLens from './mount/MountLens.vue'
-import { overlayFor } from './overlay-for.ts'
-import SeatLens from './seat/SeatLens.vue'
+import LensPanel from './LensPanel.vue'
 import { keepDrawing, keepFigures } from './download.ts'
 import { pageOfField } from './lens-pages.ts'
 import { useCandidates } from './identify/use-candidates.ts'
@@ -43,15 +35,6 @@ const router = useRouter()
 const format = useFormat()
 
 const lens = computed<Lens>(() => lenses.find((one) => one === asked) ?? 'identify')
-const panels: Record<Lens, Component> = {
-  identify: IdentifyLens,
-  carry: CarryLens,
-  seat: SeatLens,
-  float: FloatLens,
-  mount: MountLens,
-  grease: GreaseLens,
-  diagnose: DiagnoseLens,
-}
 /** Figure whose working is open; empty for none. */
 const working = ref('')
 const historyOpen = ref(false)
@@ -95,45 +78,16 @@ useKeys({
 const frame = useTemplateRef('frame')
 const { width, height } = useElementSize(frame)
 
-const section = computed(() => {
-  const bearing = bench.bearing.value
-  return (
-    bearing &&
-    halfSection(
-      bearing,
-      drawnHolding(bench.inputs.value, bearing),
-      bench.assessment.value.outcomes.seat.shaft.bare?.nominalMm ?? null,
-    )
-  )
-})
-const slides = computed(() => bench.inputs.value.seat.slides === 'outer')
-const pxPerMm = computed(() =>
-  section.value ? layOut(section.value, width.value, height.value, slides.value).scale.pxPerMm : 1,
+const { section, slides, pxPerMm, overlay, dimensions } = useBearingDrawing(
+  () => ({
+    bearing: bench.bearing.value,
+    inputs: bench.effective.value,
+    assessment: bench.assessment.value,
+    lens: lens.value,
+  }),
+  () => ({ width: width.value, height: height.value }),
+  format,
 )
-const overlay = computed(() =>
-  bench.bearing.value && section.value
-    ? overlayFor(
-        lens.value,
-        bench.assessment.value,
-        bench.effective.value,
-        bench.bearing.value,
-        section.value,
-        format,
-        pxPerMm.value,
-      )
-    : null,
-)
-const sized = (mm: number) => format.digits(mm, 'length', { decimals: Number.isInteger(mm) ? 0 : 2 })
-const dimensions = computed(() => {
-  const row = bench.bearing.value?.row
-  if (!row) return { width: '', bore: '', outside: '' }
-  return {
-    width: sized(row.assemblyWidthMm ?? row.widthMm),
-    // Without an inner ring the shaft is the raceway.
-    bore: sized(section.value?.boreMm ?? row.boreMm),
-    outside: sized(row.odMm),
-  }
-})
 const caption = computed(() =>
   section.value && width.value > 0
     ? `Half-section ${scaleWords(pxPerMm.value)} on the sheet, drawn from ${dimensions.value.bore} × ${dimensions.value.outside} × ${dimensions.value.width} ${format.unit('length')}`
@@ -253,7 +207,7 @@ onBeforeUnmount(() => {
         />
         <HistoryPanel v-else-if="historyOpen" @close="historyOpen = false" />
         <template v-else>
-          <component :is="panels[lens]" @working="working = $event" @field="goToField" />
+          <LensPanel :lens="lens" @working="working = $event" @field="goToField" />
           <p class="foot">
             <button type="button" class="link" data-test="history" @click="historyOpen = true">Revision history</button>
             <button v-if="bench.dirty.value" type="button" class="link" @click="bench.discard()">

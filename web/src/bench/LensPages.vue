@@ -8,7 +8,7 @@ const { lens } = defineProps<{ lens: Lens }>()
 const bench = useBench()
 
 function step(by: 1 | -1, event: KeyboardEvent) {
-  const pages = lensPages[lens] ?? []
+  const pages = lensPages[lens]
   const at = pages.findIndex(({ key }) => key === bench.pageOf(lens))
   const next = pages[(at + by + pages.length) % pages.length]
   if (!next) return
@@ -19,7 +19,7 @@ function step(by: 1 | -1, event: KeyboardEvent) {
 </script>
 
 <template>
-  <div v-if="lensPages[lens]" class="pages" role="tablist" aria-label="Pages of this lens">
+  <div v-if="lensPages[lens].length > 1" class="pages" role="tablist" aria-label="Pages of this lens">
     <button
       v-for="{ key, label } in lensPages[lens]"
       :key="key"

@@ -16,7 +16,7 @@ defineEmits<{ field: [path: string] }>()
 
 const bench = useBench()
 const asked = computed(
-  () => question || (lensPages[lens.lens]?.find(({ key }) => key === bench.pageOf(lens.lens))?.question ?? ''),
+  () => question || (lensPages[lens.lens].find(({ key }) => key === bench.pageOf(lens.lens))?.question ?? ''),
 )
 /** What matters now first, worst first; then what matters at the next fitting; questions last. */
 const checks = computed(() =>

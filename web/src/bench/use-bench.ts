@@ -14,9 +14,10 @@ import {
 } from '@yardfrost/core'
 import { computed, inject, provide, reactive, ref, type InjectionKey } from 'vue'
 import { api, ApiFailure } from '../api/client.ts'
+import { provideForm } from '../form/form-port.ts'
 import { copyOf, useDocument } from '../shell/use-document.ts'
 import { lensPages } from './lens-pages.ts'
-import { catalogue, damage } from './references.ts'
+import { catalogue, damage } from '../references.ts'
 
 /** Groups and fields of a position. */
 export type FieldPath = {
@@ -76,7 +77,7 @@ function createBench(id: string) {
     detail.value = { ...now, machine: { ...now.machine, practices } }
   }
 
-  const pageOf = (lens: Lens): string => pages[lens] ?? lensPages[lens]?.[0]?.key ?? ''
+  const pageOf = (lens: Lens): string => pages[lens] ?? lensPages[lens][0]?.key ?? ''
   function turnTo(lens: Lens, page: string): void {
     pages[lens] = page
   }
@@ -125,6 +126,12 @@ const benchKey: InjectionKey<Bench> = Symbol('bench')
 export function openBench(id: string): Bench {
   const bench = createBench(id)
   provide(benchKey, bench)
+  provideForm({
+    schema: RollingPosition,
+    unreadable: bench.unreadable,
+    valueAt: (path) => bench.valueAt(path as FieldPath),
+    setAt: (path, value) => bench.setAt(path as FieldPath, value),
+  })
   return bench
 }
 

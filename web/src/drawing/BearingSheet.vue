@@ -3,9 +3,13 @@ import { computed, useId } from 'vue'
 import { boreAt, type HalfSection } from './half-section.ts'
 import type { HeldRing } from './held-ring.ts'
 import { pathData, rightmost, toX, toY } from './outline.ts'
-import { placeLabels } from './place-labels.ts'
+import ArrowHead from './kit/ArrowHead.vue'
+import HatchPattern from './kit/HatchPattern.vue'
+import { polyline } from './kit/polyline.ts'
 import { breakLine, layOut } from './sheet.ts'
-import type { Callout, Overlay, Surface } from './overlay.ts'
+import SheetCallouts from './SheetCallouts.vue'
+import SizeDimensions from './SizeDimensions.vue'
+import type { Overlay, Surface } from './overlay/overlay.ts'
 
 /** Half-section of a bearing on its shaft in its housing, to scale, with what the lens is about laid over it. */
 const { section, width, height, slides, overlay, lit, dimensions } = defineProps<{
@@ -37,7 +41,7 @@ const shaft = computed(() => {
   const { edge, ends } = section.held
   // Steps that would stand beyond the break are drawn just before it.
   const at = (mm: number) => (mm === -Infinity ? a : mm === Infinity ? b : Math.min(x(mm), b - 8))
-  const top = edge.map(([mm, high], index) => `${index === 0 ? 'M' : 'L'}${at(mm)} ${y(high)}`).join('')
+  const top = polyline(edge.map(([mm, high]) => ({ x: at(mm), y: y(high) })))
   const [first, last] = [edge[0]?.[1] ?? 0, edge.at(-1)?.[1] ?? 0]
   return {
     fill: `${top} V${y(0)} H${a} Z`,
@@ -66,22 +70,6 @@ const housing = computed(() => {
   }
 })
 
-const labelGapPx = 62
-const callouts = computed(() => {
-  const wanted = overlay.callouts.map(({ at }) => y(at[1]) - 34)
-  const heights = placeLabels(wanted, labelGapPx, 34, height - 70)
-  return overlay.callouts.map((callout, index) => ({
-    ...callout,
-    px: x(callout.at[0]),
-    py: y(callout.at[1]),
-    ly: heights[index] ?? 0,
-  }))
-})
-const calloutWidth = computed(() => width - sheet.value.calloutX - 8)
-/** Long words are set smaller rather than cut off; a letter is about 0.56 of its size wide. */
-const mainSize = (words: string) => Math.min(19, calloutWidth.value / (words.length * 0.56))
-const toneClass = ({ tone }: Callout) => `tone-${tone}`
-
 const arrows = computed(() =>
   overlay.arrows.map((arrow) => {
     const [fromX, fromY] = [
@@ -104,44 +92,12 @@ const arrows = computed(() =>
     data-test="half-section"
   >
     <defs>
-      <pattern :id="`${id}-inner`" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-        <line class="hatch" y2="7" />
-      </pattern>
-      <pattern :id="`${id}-outer`" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
-        <line class="hatch" y2="7" />
-      </pattern>
-      <pattern :id="`${id}-housing`" width="14" height="14" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-        <line class="hatch wide" y2="14" />
-      </pattern>
-      <pattern :id="`${id}-cap`" width="14" height="14" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
-        <line class="hatch wide" y2="14" />
-      </pattern>
-      <marker
-        v-for="tone in ['ink', 'ember']"
-        :id="`${id}-head-${tone}`"
-        :key="tone"
-        viewBox="0 0 12 6"
-        refX="12"
-        refY="3"
-        markerWidth="12"
-        markerHeight="6"
-        markerUnits="userSpaceOnUse"
-        orient="auto-start-reverse"
-      >
-        <path d="M0 0 L12 3 L0 6 Z" :class="`head-${tone}`" />
-      </marker>
-      <marker
-        :id="`${id}-load`"
-        viewBox="0 0 18 14"
-        refX="18"
-        refY="7"
-        markerWidth="18"
-        markerHeight="14"
-        markerUnits="userSpaceOnUse"
-        orient="auto"
-      >
-        <path d="M0 0 L18 7 L0 14 Z" class="head-ember" />
-      </marker>
+      <HatchPattern :id="`${id}-inner`" />
+      <HatchPattern :id="`${id}-outer`" leans="left" />
+      <HatchPattern :id="`${id}-housing`" :size="14" wide />
+      <HatchPattern :id="`${id}-cap`" :size="14" leans="left" wide />
+      <ArrowHead :id="`${id}-size`" tone="ink-2" :length="12" :breadth="6" both />
+      <ArrowHead :id="`${id}-load`" tone="ember" :length="18" :breadth="14" />
     </defs>
 
     <path class="solid" :d="shaft.fill" />
@@ -224,40 +180,7 @@ const arrows = computed(() =>
 
     <path class="axis" :d="`M12 ${y(0)} H${width - 12}`" />
 
-    <g v-if="width >= 560" class="dimensions">
-      <path class="extension" :d="`M${sheet.housingFrom} ${y(section.odMm / 2)} H46`" />
-      <path class="extension" :d="`M${x(section.inner.from)} ${y(section.boreMm / 2)} H86`" />
-      <line x1="52" x2="52" :y1="y(0)" :y2="y(section.odMm / 2)" :marker-end="`url(#${id}-head-ink)`" />
-      <line x1="92" x2="92" :y1="y(0)" :y2="y(section.boreMm / 2)" :marker-end="`url(#${id}-head-ink)`" />
-      <text
-        :transform="`translate(46 ${y((section.odMm / 2 + section.innerShoulderY) / 2)}) rotate(-90)`"
-        text-anchor="middle"
-      >
-        ⌀{{ dimensions.outside }}
-      </text>
-      <text :transform="`translate(86 ${y(section.boreMm / 4)}) rotate(-90)`" text-anchor="middle">
-        ⌀{{ dimensions.bore }}
-      </text>
-      <path
-        class="extension"
-        :d="`M${x(Math.min(section.inner.from, section.outer.from))} ${sheet.housingTop - 6} v-28 M${x(Math.max(section.inner.to, section.outer.to))} ${sheet.housingTop - 6} v-28`"
-      />
-      <line
-        :x1="x(Math.min(section.inner.from, section.outer.from))"
-        :x2="x(Math.max(section.inner.to, section.outer.to))"
-        :y1="sheet.housingTop - 26"
-        :y2="sheet.housingTop - 26"
-        :marker-start="`url(#${id}-head-ink)`"
-        :marker-end="`url(#${id}-head-ink)`"
-      />
-      <text
-        :x="x((Math.min(section.inner.from, section.outer.from) + Math.max(section.inner.to, section.outer.to)) / 2)"
-        :y="sheet.housingTop - 33"
-        text-anchor="middle"
-      >
-        {{ dimensions.width }}
-      </text>
-    </g>
+    <SizeDimensions v-if="width >= 560" :section="section" :sheet="sheet" :words="dimensions" :head="`${id}-size`" />
 
     <g v-for="arrow in arrows" :key="arrow.key" class="load">
       <line :x1="arrow.fromX" :y1="arrow.fromY" :x2="arrow.toX" :y2="arrow.toY" :marker-end="`url(#${id}-load)`" />
@@ -266,66 +189,23 @@ const arrows = computed(() =>
       </text>
     </g>
 
-    <g
-      v-for="callout in callouts"
-      :key="callout.figure"
-      class="callout"
-      :class="[toneClass(callout), { lit: lit === callout.figure }]"
-      tabindex="0"
-      role="button"
-      @mouseenter="emit('light', callout.figure)"
-      @mouseleave="emit('light', null)"
-      @focus="emit('light', callout.figure)"
-      @blur="emit('light', null)"
-      @click="emit('pick', callout.figure)"
-      @keydown.enter="emit('pick', callout.figure)"
-    >
-      <path
-        class="leader"
-        :d="`M${callout.px} ${callout.py} L${sheet.calloutX - 6} ${callout.ly + 6} H${sheet.calloutX + calloutWidth}`"
-      />
-      <circle :cx="callout.px" :cy="callout.py" r="4" />
-      <text class="main" :x="sheet.calloutX" :y="callout.ly" :style="{ fontSize: `${mainSize(callout.main)}px` }">
-        {{ callout.main }}
-      </text>
-      <text class="sub" :x="sheet.calloutX" :y="callout.ly + 24">{{ callout.sub }}</text>
-    </g>
+    <SheetCallouts
+      :callouts="overlay.callouts"
+      :sheet="sheet"
+      :width="width"
+      :height="height"
+      :lit="lit"
+      @light="emit('light', $event)"
+      @pick="emit('pick', $event)"
+    />
   </svg>
 </template>
 
+<style scoped src="./kit/lines.css"></style>
 <style scoped>
 .sheet {
   display: block;
   overflow: visible;
-}
-
-.hatch {
-  stroke: var(--ink-2);
-  stroke-width: 0.9;
-}
-
-.wide {
-  stroke: color-mix(in srgb, var(--ink-2) 60%, transparent);
-  stroke-width: 1;
-}
-
-.solid {
-  fill: var(--sheet);
-}
-
-.edge {
-  stroke: var(--ink);
-  stroke-width: 1.8;
-  stroke-linejoin: round;
-  fill-opacity: 1;
-}
-
-.edge:not([fill]) {
-  fill: none;
-}
-
-.solid.edge {
-  fill: var(--sheet);
 }
 
 .element {
@@ -338,14 +218,6 @@ const arrows = computed(() =>
   fill: var(--ink);
   stroke: var(--ink);
   stroke-width: 1.2;
-}
-
-/* Edges behind the section. */
-.hidden {
-  fill: none;
-  stroke: var(--ink);
-  stroke-width: 1.2;
-  stroke-dasharray: 6 4;
 }
 
 .thin-edge {
@@ -363,37 +235,6 @@ const arrows = computed(() =>
 .centre {
   stroke: var(--ink-2);
   stroke-width: 0.9;
-}
-
-.axis {
-  stroke: var(--ink-2);
-  stroke-width: 1.1;
-  stroke-dasharray: 26 5 5 5;
-}
-
-.dimensions line,
-.extension {
-  fill: none;
-  stroke: var(--ink-2);
-  stroke-width: 1;
-}
-
-.extension {
-  stroke: var(--hair);
-}
-
-.dimensions text {
-  fill: var(--ink);
-  font: 17px var(--label);
-  letter-spacing: 0.03em;
-}
-
-.head-ink {
-  fill: var(--ink-2);
-}
-
-.head-ember {
-  fill: var(--ember);
 }
 
 .surface {
@@ -450,53 +291,5 @@ const arrows = computed(() =>
 .load text {
   fill: var(--ember-text);
   font: 700 18px var(--text);
-}
-
-.callout {
-  cursor: pointer;
-}
-
-.callout:focus-visible {
-  outline: none;
-}
-
-.callout:focus-visible .main {
-  text-decoration: underline;
-}
-
-.leader {
-  fill: none;
-  stroke: currentColor;
-  stroke-width: 1.1;
-}
-
-.callout circle {
-  fill: currentColor;
-}
-
-.main {
-  fill: currentColor;
-  font: 700 19px var(--text);
-}
-
-.sub {
-  fill: var(--ink);
-  font: 16px var(--label);
-}
-
-.lit .leader {
-  stroke-width: 2.2;
-}
-
-.tone-ember {
-  color: var(--ember-text);
-}
-
-.tone-frost {
-  color: var(--frost);
-}
-
-.tone-ink {
-  color: var(--ink);
 }
 </style>

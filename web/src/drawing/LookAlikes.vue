@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
+import HatchPattern from './kit/HatchPattern.vue'
 import type { HalfSection } from './half-section.ts'
 import { pathData, type Scale } from './outline.ts'
 
@@ -59,12 +60,8 @@ function lines(text: string): string[] {
     data-test="look-alikes"
   >
     <defs>
-      <pattern :id="`${id}-a`" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-        <line y2="7" />
-      </pattern>
-      <pattern :id="`${id}-b`" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
-        <line y2="7" />
-      </pattern>
+      <HatchPattern :id="`${id}-a`" :size="7" />
+      <HatchPattern :id="`${id}-b`" :size="7" leans="left" />
     </defs>
     <g
       v-for="one in drawn"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
+import HatchPattern from './kit/HatchPattern.vue'
 import type { HalfSection } from './half-section.ts'
 import { pathData, type Scale } from './outline.ts'
 
@@ -22,12 +23,8 @@ const drawn = computed(() => {
 <template>
   <svg :width="size.width" :height="size.height" aria-hidden="true">
     <defs>
-      <pattern :id="`${id}-a`" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-        <line y2="6" />
-      </pattern>
-      <pattern :id="`${id}-b`" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
-        <line y2="6" />
-      </pattern>
+      <HatchPattern :id="`${id}-a`" :size="6" />
+      <HatchPattern :id="`${id}-b`" :size="6" leans="left" />
     </defs>
     <template v-if="drawn">
       <path

@@ -82,3 +82,6 @@ export function useFormat() {
 
   return { unit, digits, show, inline, figure, fit, fitEnd, sentence }
 }
+
+/** Values in the reader's units. */
+export type Format = ReturnType<typeof useFormat>

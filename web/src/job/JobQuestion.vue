@@ -64,8 +64,4 @@ async function take() {
 .answer :deep(input) {
   width: 100%;
 }
-
-.error {
-  color: var(--stop);
-}
 </style>

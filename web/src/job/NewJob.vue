@@ -87,8 +87,4 @@ async function make() {
   display: flex;
   gap: 10px;
 }
-
-.error {
-  color: var(--stop);
-}
 </style>

@@ -11,7 +11,7 @@ import {
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { computed, ref, watch } from 'vue'
-import { catalogue } from '../bench/references.ts'
+import { catalogue } from '../references.ts'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { useSettings } from '../shell/settings.ts'
@@ -215,9 +215,5 @@ const isOut = computed(() => {
 .reason :deep(input) {
   min-height: 48px;
   font-size: 19px;
-}
-
-.error {
-  color: var(--stop);
 }
 </style>

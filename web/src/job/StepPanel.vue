@@ -302,10 +302,6 @@ async function close() {
   object-fit: cover;
 }
 
-.error {
-  color: var(--stop);
-}
-
 @media (max-width: 1000px) {
   .panel {
     border-left: 0;

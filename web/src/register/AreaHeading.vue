@@ -104,8 +104,4 @@ form {
   opacity: 0.4;
   cursor: default;
 }
-
-.error {
-  color: var(--stop);
-}
 </style>

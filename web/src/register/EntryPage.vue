@@ -8,8 +8,8 @@ import DocumentNotices from '../shell/DocumentNotices.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useLoading } from '../shell/use-loading.ts'
-import EntryField from './EntryField.vue'
-import { useEntry } from './use-entry.ts'
+import FieldFrame from '../form/FieldFrame.vue'
+import { titleOf, useEntry } from './use-entry.ts'
 import { criticalityOptions, dutyOptions, hoursOptions, kindOptions } from './words.ts'
 
 /** What the register holds of one machine: a new one, a copy of another, or one that is there. */
@@ -69,6 +69,13 @@ const hoursText = computed({
     else form.value.hoursPerWeek = Number.isNaN(hours) ? -1 : hours
   },
 })
+/** What the frame of a field shows. */
+const frame = (field: string) => ({
+  title: titleOf(field),
+  inputId: `entry-${field.replace(/\./g, '-')}`,
+  refusal: refusalOf(field),
+  test: `entry.${field}`,
+})
 </script>
 
 <template>
@@ -82,9 +89,9 @@ const hoursText = computed({
         it.
       </p>
       <div class="fields">
-        <EntryField v-slot="{ fieldId }" field="area" :refusal="refusalOf('area')">
+        <FieldFrame v-bind="frame('area')">
           <InputText
-            :id="fieldId"
+            :id="frame('area').inputId"
             v-model="form.area"
             list="areas"
             autocomplete="off"
@@ -92,16 +99,16 @@ const hoursText = computed({
             data-test="entry.area"
           />
           <datalist id="areas"><option v-for="area in entry.areas.value" :key="area" :value="area" /></datalist>
-        </EntryField>
-        <EntryField v-slot="{ fieldId }" field="tag" :refusal="refusalOf('tag')">
-          <InputText :id="fieldId" v-model="form.tag" autocomplete="off" data-test="entry.tag" />
-        </EntryField>
-        <EntryField v-slot="{ fieldId }" field="name" :refusal="refusalOf('name')">
-          <InputText :id="fieldId" v-model="form.name" autocomplete="off" data-test="entry.name" />
-        </EntryField>
-        <EntryField v-slot="{ fieldId }" field="kind" :refusal="refusalOf('kind')">
+        </FieldFrame>
+        <FieldFrame v-bind="frame('tag')">
+          <InputText :id="frame('tag').inputId" v-model="form.tag" autocomplete="off" data-test="entry.tag" />
+        </FieldFrame>
+        <FieldFrame v-bind="frame('name')">
+          <InputText :id="frame('name').inputId" v-model="form.name" autocomplete="off" data-test="entry.name" />
+        </FieldFrame>
+        <FieldFrame v-bind="frame('kind')">
           <Select
-            :label-id="fieldId"
+            :label-id="frame('kind').inputId"
             :model-value="form.kind"
             :options="kindOptions"
             option-label="label"
@@ -109,82 +116,69 @@ const hoursText = computed({
             data-test="entry.kind"
             @update:model-value="entry.chooseKind"
           />
-        </EntryField>
-        <EntryField v-slot="{ fieldId }" field="duty" :refusal="refusalOf('duty')">
+        </FieldFrame>
+        <FieldFrame v-bind="frame('duty')">
           <Select
             v-model="form.duty"
-            :label-id="fieldId"
+            :label-id="frame('duty').inputId"
             :options="dutyOptions"
             option-label="label"
             option-value="value"
             data-test="entry.duty"
           />
-        </EntryField>
-        <EntryField v-slot="{ fieldId }" field="criticality" :refusal="refusalOf('criticality')">
+        </FieldFrame>
+        <FieldFrame v-bind="frame('criticality')">
           <Select
             v-model="form.criticality"
-            :label-id="fieldId"
+            :label-id="frame('criticality').inputId"
             :options="criticalityOptions"
             option-label="label"
             option-value="value"
             data-test="entry.criticality"
           />
-        </EntryField>
-        <EntryField v-slot="{ fieldId }" field="hoursSource" :refusal="refusalOf('hoursSource')">
+        </FieldFrame>
+        <FieldFrame v-bind="frame('hoursSource')">
           <Select
             v-model="form.hoursSource"
-            :label-id="fieldId"
+            :label-id="frame('hoursSource').inputId"
             :options="hoursOptions"
             option-label="label"
             option-value="value"
             data-test="entry.hoursSource"
           />
-        </EntryField>
-        <EntryField
-          v-if="form.hoursSource === 'shifts'"
-          v-slot="{ fieldId }"
-          field="hoursPerWeek"
-          :refusal="refusalOf('hoursPerWeek')"
-        >
+        </FieldFrame>
+        <FieldFrame v-if="form.hoursSource === 'shifts'" v-bind="frame('hoursPerWeek')">
           <InputText
-            :id="fieldId"
+            :id="frame('hoursPerWeek').inputId"
             v-model="hoursText"
             inputmode="decimal"
             autocomplete="off"
             data-test="entry.hoursPerWeek"
           />
-        </EntryField>
+        </FieldFrame>
       </div>
       <h2>Bearing positions, from the driven end on</h2>
       <p v-if="refusalOf('positions')" class="error" role="alert">{{ refusalOf('positions') }}</p>
       <ol class="positions">
         <li v-for="(position, index) in form.positions" :key="position.id ?? index">
-          <EntryField
-            v-slot="{ fieldId }"
-            :field="`positions.${index}.name`"
-            :refusal="refusalOf(`positions.${index}.name`)"
-          >
+          <FieldFrame v-bind="frame(`positions.${index}.name`)">
             <InputText
-              :id="fieldId"
+              :id="frame(`positions.${index}.name`).inputId"
               v-model="position.name"
               autocomplete="off"
               :data-test="`entry.positions.${index}.name`"
             />
-          </EntryField>
-          <EntryField
-            v-slot="{ fieldId }"
-            :field="`positions.${index}.designation`"
-            :refusal="refusalOf(`positions.${index}.designation`)"
-          >
+          </FieldFrame>
+          <FieldFrame v-bind="frame(`positions.${index}.designation`)">
             <InputText
-              :id="fieldId"
+              :id="frame(`positions.${index}.designation`).inputId"
               v-model="position.designation"
               autocomplete="off"
               spellcheck="false"
               placeholder="number on the box, if known"
               :data-test="`entry.positions.${index}.designation`"
             />
-          </EntryField>
+          </FieldFrame>
           <span class="does">
             <button
               type="button"
@@ -290,10 +284,6 @@ h2 {
 .do {
   display: flex;
   gap: 14px;
-}
-
-.error {
-  color: var(--stop);
 }
 
 @media (max-width: 640px) {

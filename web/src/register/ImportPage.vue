@@ -179,10 +179,6 @@ tr.same {
   color: var(--ink-2);
 }
 
-.error {
-  color: var(--stop);
-}
-
 a {
   color: inherit;
 }

@@ -280,10 +280,6 @@ header {
   font-size: 17px;
 }
 
-.error {
-  color: var(--stop);
-}
-
 a {
   color: inherit;
 }

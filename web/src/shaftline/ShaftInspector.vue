@@ -3,8 +3,9 @@ import { partFields, partKinds, ShaftLineFields, type LineStep, type PartKind } 
 import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed } from 'vue'
-import StepTable from '../figures/StepTable.vue'
-import SchemaForm from './SchemaForm.vue'
+import StepTable from '../form/StepTable.vue'
+import SchemaForm from '../form/SchemaForm.vue'
+import { optionWord } from './part-words.ts'
 import { useShaft } from './use-shaft.ts'
 
 /** What is picked on the drawing, in exact values; how the machine runs when nothing is. */
@@ -65,6 +66,8 @@ function split() {
       <h2>{{ partWords[part.kind] }}</h2>
       <SchemaForm
         :key="part.id"
+        :unreadable="shaft.unreadable"
+        :word-for="optionWord"
         :schema="partFields[part.kind]"
         :value="part"
         :path="`parts.${part.id}`"
@@ -76,6 +79,8 @@ function split() {
       <p class="quiet">{{ shaft.bearings.value.get(support.position) || 'no bearing entered yet' }}</p>
       <SchemaForm
         :key="support.position"
+        :unreadable="shaft.unreadable"
+        :word-for="optionWord"
         :schema="supportSchema"
         :value="support"
         :path="`supports.${support.position}`"
@@ -86,6 +91,8 @@ function split() {
       <h2>Step {{ index + 1 }} of the shaft</h2>
       <SchemaForm
         :key="index"
+        :unreadable="shaft.unreadable"
+        :word-for="optionWord"
         :schema="sectionSchema"
         :value="section"
         :path="`sections.${index}`"
@@ -95,7 +102,14 @@ function split() {
     </template>
     <template v-else>
       <h2>How it runs</h2>
-      <SchemaForm :schema="ShaftLineFields" :value="line" path="line" @change="shaft.changeLine($event)" />
+      <SchemaForm
+        :unreadable="shaft.unreadable"
+        :word-for="optionWord"
+        :schema="ShaftLineFields"
+        :value="line"
+        path="line"
+        @change="shaft.changeLine($event)"
+      />
       <Button
         v-if="steps.length === 0"
         label="It runs in steps"

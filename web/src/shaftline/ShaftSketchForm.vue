@@ -128,8 +128,4 @@ function draw() {
   width: 100%;
   font-size: 17px;
 }
-
-.error {
-  color: var(--stop);
-}
 </style>

@@ -12,7 +12,7 @@ import {
 } from '@yardfrost/core'
 import { computed, inject, provide, ref, shallowRef, type InjectionKey } from 'vue'
 import { api } from '../api/client.ts'
-import { catalogue } from '../bench/references.ts'
+import { catalogue } from '../references.ts'
 import { useDocument } from '../shell/use-document.ts'
 
 /** What is picked on the drawing: the machine as a whole, or one thing on it. */

@@ -1,6 +1,6 @@
 import { fitHistogram, seededRandom, simulateFits, sweep } from '@yardfrost/core'
 import { expose } from 'comlink'
-import { catalogue } from '../bench/references.ts'
+import { catalogue } from '../references.ts'
 import type { BenchWork } from './protocol.ts'
 
 /** Progress is told about this often, ms: each telling crosses to the page. */

@@ -4,7 +4,7 @@ import { lookUpBearing, wantedLife } from '@yardfrost/core'
 import Button from 'primevue/button'
 import { ref } from 'vue'
 import { api, ApiFailure, SaveConflict } from '../api/client.ts'
-import { catalogue } from '../bench/references.ts'
+import { catalogue } from '../references.ts'
 import { halfSection, type HalfSection } from '../drawing/half-section.ts'
 import SectionThumb from '../drawing/SectionThumb.vue'
 import { useFormat } from '../figures/use-format.ts'
@@ -162,10 +162,6 @@ header {
 
 header a {
   color: inherit;
-}
-
-.error {
-  color: var(--stop);
 }
 
 li a {

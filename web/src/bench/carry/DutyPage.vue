@@ -2,11 +2,11 @@
 import { arrangementWords, axialWayWords, runningWords, type DutyStep } from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
-import StepTable from '../../figures/StepTable.vue'
-import ChoiceField from '../ChoiceField.vue'
+import StepTable from '../../form/StepTable.vue'
+import ChoiceField from '../../form/ChoiceField.vue'
 import LoadSource from '../LoadSource.vue'
 import { choices } from '../options.ts'
-import QuantityField from '../QuantityField.vue'
+import QuantityField from '../../form/QuantityField.vue'
 import { useBench } from '../use-bench.ts'
 
 /** How the load comes: steady or in steps, with shock, leaning over, one of an opposed pair, out of line. */

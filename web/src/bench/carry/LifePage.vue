@@ -4,10 +4,10 @@ import Slider from 'primevue/slider'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
-import ChoiceField from '../ChoiceField.vue'
+import ChoiceField from '../../form/ChoiceField.vue'
 import LoadSource from '../LoadSource.vue'
 import { cleanlinessOptions } from '../options.ts'
-import QuantityField from '../QuantityField.vue'
+import QuantityField from '../../form/QuantityField.vue'
 import { useBench } from '../use-bench.ts'
 
 // The chart library weighs more than the rest of the page; the figures do not wait for it.

@@ -17,7 +17,7 @@ import { useFormat } from '../../figures/use-format.ts'
 import VerdictMark from '../../figures/VerdictMark.vue'
 import { useSettings } from '../../shell/settings.ts'
 import { useBenchWork } from '../../workers/use-bench-work.ts'
-import { catalogue, damage } from '../references.ts'
+import { catalogue, damage } from '../../references.ts'
 import { useBench } from '../use-bench.ts'
 
 const SweepScatter = defineAsyncComponent(() => import('./SweepScatter.vue'))
@@ -236,11 +236,6 @@ const here = computed(() => bench.bearing.value?.decoded.size ?? '')
 .limits :deep(input) {
   width: 100%;
   font-size: 17px;
-}
-
-.error {
-  color: var(--stop);
-  font-size: 14px;
 }
 
 .types {

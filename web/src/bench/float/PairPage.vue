@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
-import ChoiceField from '../ChoiceField.vue'
+import ChoiceField from '../../form/ChoiceField.vue'
 import { arrangementWords, factsOf } from '@yardfrost/core'
 import { choices } from '../options.ts'
-import QuantityField from '../QuantityField.vue'
+import QuantityField from '../../form/QuantityField.vue'
 import { useBench } from '../use-bench.ts'
 
 /** End play of an adjusted pair from cold to hot, and what growth does to it each way it can be set. */

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { cageWords, closureWords } from '@yardfrost/core'
 import { computed } from 'vue'
-import ChoiceField from '../ChoiceField.vue'
+import ChoiceField from '../../form/ChoiceField.vue'
 import { choices, clearanceOptions, notStated } from '../options.ts'
-import QuantityField from '../QuantityField.vue'
+import QuantityField from '../../form/QuantityField.vue'
 import { useBench } from '../use-bench.ts'
 
 /** What the machine’s papers call for; each difference from what is on the bench is judged below. */

@@ -2,7 +2,7 @@
 import { fieldSchema, RollingPosition, searchCatalogue, type CatalogueRow, type FieldMeta } from '@yardfrost/core'
 import AutoComplete from 'primevue/autocomplete'
 import { ref } from 'vue'
-import { catalogue } from '../references.ts'
+import { catalogue } from '../../references.ts'
 import { useBench } from '../use-bench.ts'
 
 /** The number as it stands on the box, suffixes and all; the catalogue offers base numbers while one types. */

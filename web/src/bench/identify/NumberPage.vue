@@ -3,9 +3,9 @@ import { bearingTypeNames, lookUpBearing } from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
-import ChoiceField from '../ChoiceField.vue'
+import ChoiceField from '../../form/ChoiceField.vue'
 import { clearanceOptions } from '../options.ts'
-import { catalogue } from '../references.ts'
+import { catalogue } from '../../references.ts'
 import { useBench } from '../use-bench.ts'
 import DesignationField from './DesignationField.vue'
 import SizeSearch from './SizeSearch.vue'
@@ -85,7 +85,7 @@ const typeOf = (designation: string) => {
   </div>
 </template>
 
-<style src="../fields.css"></style>
+<style src="../../form/fields.css"></style>
 <style scoped>
 .found {
   padding-top: 6px;

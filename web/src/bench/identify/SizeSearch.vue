@@ -4,7 +4,7 @@ import InputText from 'primevue/inputtext'
 import { computed, reactive, ref } from 'vue'
 import { useFormat } from '../../figures/use-format.ts'
 import { useSettings } from '../../shell/settings.ts'
-import { catalogue } from '../references.ts'
+import { catalogue } from '../../references.ts'
 import { useBench } from '../use-bench.ts'
 
 /** Looks a bearing up by what can be measured: bore, outside diameter, width; one of them is enough. */
@@ -132,11 +132,6 @@ const sized = (mm: number) => format.digits(mm, 'length', { decimals: Number.isI
 .found,
 .hint {
   grid-column: 1 / -1;
-}
-
-.error {
-  color: var(--stop);
-  font-size: 14px;
 }
 
 .hint {

@@ -2,8 +2,8 @@
 import { axialWayWords, bearingTypeNames, compareTypes } from '@yardfrost/core'
 import { computed } from 'vue'
 import { useFormat } from '../../figures/use-format.ts'
-import ChoiceField from '../ChoiceField.vue'
-import QuantityField from '../QuantityField.vue'
+import ChoiceField from '../../form/ChoiceField.vue'
+import QuantityField from '../../form/QuantityField.vue'
 import { choices } from '../options.ts'
 import { useBench } from '../use-bench.ts'
 

@@ -2,7 +2,7 @@ import { bearingTypeNames, lookUpBearing } from '@yardfrost/core'
 import { computed } from 'vue'
 import { halfSection } from '../../drawing/half-section.ts'
 import { useFormat } from '../../figures/use-format.ts'
-import { catalogue } from '../references.ts'
+import { catalogue } from '../../references.ts'
 import type { Bench } from '../use-bench.ts'
 
 /** How many stand side by side. */

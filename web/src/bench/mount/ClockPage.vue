@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { heatTarget, type SignedEntry } from '@yardfrost/core'
 import { computed, ref } from 'vue'
-import HeatClock from '../../job/HeatClock.vue'
+import HeatClock from '../../heat/HeatClock.vue'
 import { useSession } from '../../shell/session.ts'
 import LensSheet from '../LensSheet.vue'
 import { useBench } from '../use-bench.ts'

@@ -5,7 +5,7 @@ import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
 import VerdictMark from '../../figures/VerdictMark.vue'
-import ChoiceField from '../ChoiceField.vue'
+import ChoiceField from '../../form/ChoiceField.vue'
 import LensSheet from '../LensSheet.vue'
 import { choices, notStated } from '../options.ts'
 import { useBench } from '../use-bench.ts'
@@ -69,7 +69,7 @@ const shown = computed(() => ['take-off', 'mount', 'lock', 'close'].flatMap((key
   </LensSheet>
 </template>
 
-<style src="../fields.css"></style>
+<style src="../../form/fields.css"></style>
 <style scoped>
 .tools {
   display: flex;

@@ -1,6 +1,6 @@
 import { jobKinds } from '@yardfrost/core'
 import { computed } from 'vue'
-import { catalogue } from '../references.ts'
+import { catalogue } from '../../references.ts'
 import type { Bench } from '../use-bench.ts'
 
 /** The steps that a job of this position would take, as it stands on the bench now. */

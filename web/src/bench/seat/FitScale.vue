@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
+import HatchPattern from '../../drawing/kit/HatchPattern.vue'
 import { formatNumber, toShown, type FitHistogram } from '@yardfrost/core'
 import { scaleLinear } from 'd3-scale'
 import { computed, useId, useTemplateRef } from 'vue'
@@ -109,9 +110,7 @@ const bar = (band: { from: number; to: number }) => ({
       :aria-label="`Tolerance of the ring and of the ${seat}, about nominal`"
     >
       <defs>
-        <pattern :id="id" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <line class="hatch" y2="6" />
-        </pattern>
+        <HatchPattern :id="id" :size="6" />
       </defs>
       <line class="nominal" :x1="x(0)" :x2="x(0)" y1="0" :y2="axisY" />
       <text x="0" :y="ringY + 12">{{ seat === 'shaft' ? 'ring bore' : 'ring outside' }}</text>
@@ -163,11 +162,6 @@ text {
 
 .end {
   text-anchor: end;
-}
-
-.hatch {
-  stroke: var(--ink-2);
-  stroke-width: 1;
 }
 
 .ring {

@@ -5,7 +5,7 @@ import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
 import VerdictMark from '../../figures/VerdictMark.vue'
 import ReadingSheet from '../measure/ReadingSheet.vue'
-import QuantityField from '../QuantityField.vue'
+import QuantityField from '../../form/QuantityField.vue'
 import { useBench } from '../use-bench.ts'
 import SeatProfile from './SeatProfile.vue'
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { loadCases, type LoadCase } from '@yardfrost/core'
+import ArrowHead from '../../drawing/kit/ArrowHead.vue'
 import { useBench } from '../use-bench.ts'
 
 /** Load and rings as four small drawings that move while they are pointed at: what turns turns, the load is ember. */
@@ -28,30 +29,8 @@ const cases: Record<LoadCase, { words: string; example: string }> = {
     >
       <svg width="70" height="57" viewBox="0 0 76 62" aria-hidden="true">
         <defs>
-          <marker
-            :id="`turn-${one}`"
-            viewBox="0 0 8 8"
-            refX="5"
-            refY="4"
-            markerWidth="7"
-            markerHeight="7"
-            markerUnits="userSpaceOnUse"
-            orient="auto"
-          >
-            <path d="M0 0 L8 4 L0 8 Z" class="ink-head" />
-          </marker>
-          <marker
-            :id="`load-${one}`"
-            viewBox="0 0 10 8"
-            refX="10"
-            refY="4"
-            markerWidth="10"
-            markerHeight="8"
-            markerUnits="userSpaceOnUse"
-            orient="auto"
-          >
-            <path d="M0 0 L10 4 L0 8 Z" class="load-head" />
-          </marker>
+          <ArrowHead :id="`turn-${one}`" tone="ink" :length="7" :breadth="7" />
+          <ArrowHead :id="`load-${one}`" tone="ember" :length="10" :breadth="8" />
         </defs>
         <g class="ring" :class="{ spins: one === 'outer-turns' }">
           <circle cx="38" cy="34" r="22" :class="{ turning: one === 'outer-turns' }" />
@@ -171,17 +150,9 @@ circle.turning {
   stroke-width: 1.3;
 }
 
-.ink-head {
-  fill: var(--ink);
-}
-
 .force {
   fill: none;
   stroke: var(--ember);
   stroke-width: 2.4;
-}
-
-.load-head {
-  fill: var(--ember);
 }
 </style>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { factsOf, finishWords, inchDutyWords } from '@yardfrost/core'
 import { computed } from 'vue'
-import ChoiceField from '../ChoiceField.vue'
+import ChoiceField from '../../form/ChoiceField.vue'
 import { choices, notStated } from '../options.ts'
-import QuantityField from '../QuantityField.vue'
+import QuantityField from '../../form/QuantityField.vue'
 import { useBench } from '../use-bench.ts'
 import SeatBlock from './SeatBlock.vue'
 

@@ -1,0 +1,44 @@
+import { defineAsyncComponent } from 'vue'
+import type { LensPage } from '../lens-page.ts'
+
+/** Pages of this lens; it opens with the first. */
+export const carryPages: readonly LensPage[] = [
+  {
+    key: 'life',
+    label: 'Life',
+    question: 'How long will it last under this load?',
+    fields: [],
+    component: defineAsyncComponent(() => import('./LifePage.vue')),
+  },
+  {
+    key: 'duty',
+    label: 'Duty',
+    question: 'How is it loaded: steady, in steps, leaning over, one of a pair?',
+    fields: [
+      'load.steps',
+      'load.shockFactor',
+      'load.axialWay',
+      'load.tiltDeg',
+      'load.rotorKg',
+      'load.arrangement',
+      'load.partnerRadialN',
+      'load.misalignDeg',
+      'load.running',
+    ],
+    component: defineAsyncComponent(() => import('./DutyPage.vue')),
+  },
+  {
+    key: 'what-if',
+    label: 'What if',
+    question: 'What would it cost if something went otherwise?',
+    fields: [],
+    component: defineAsyncComponent(() => import('./WhatIfPage.vue')),
+  },
+  {
+    key: 'sweep',
+    label: 'Sweep',
+    question: 'Which bearing of the catalogue does it better?',
+    fields: [],
+    component: defineAsyncComponent(() => import('./SweepPage.vue')),
+  },
+]

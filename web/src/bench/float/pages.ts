@@ -1,0 +1,38 @@
+import { defineAsyncComponent } from 'vue'
+import type { LensPage } from '../lens-page.ts'
+
+/** Pages of this lens; it opens with the first. */
+export const floatPages: readonly LensPage[] = [
+  {
+    key: 'clearance',
+    label: 'Clearance',
+    question: 'Is clearance left when it runs?',
+    fields: [],
+    component: defineAsyncComponent(() => import('./ClearancePage.vue')),
+  },
+  {
+    key: 'growth',
+    label: 'Growth',
+    question: 'Which way does the shaft grow, and has it room?',
+    fields: [
+      'float.role',
+      'float.floatsIn',
+      'float.locatedEnds',
+      'float.spanMm',
+      'float.assemblyC',
+      'float.hottestC',
+      'float.roomTowardMm',
+      'float.roomAwayMm',
+      'float.shaftDiameterMm',
+      'float.housingStiffnessNPerMm',
+    ],
+    component: defineAsyncComponent(() => import('./GrowthPage.vue')),
+  },
+  {
+    key: 'pair',
+    label: 'Pair',
+    question: 'What is left of the end play when it is hot?',
+    fields: ['float.endPlayMm'],
+    component: defineAsyncComponent(() => import('./PairPage.vue')),
+  },
+]
