@@ -1,4 +1,6 @@
 const lenses = ['identify', 'carry', 'seat', 'float', 'mount', 'grease', 'diagnose']
+/** What stands under the lenses, and knows none of them. */
+const under = ['model', 'words', 'errors', 'tables', 'bearing-types']
 
 /** A lens looks back along the working order only, and only at the front of the lens it looks at. */
 const lensRules = lenses.map((lens, index) => ({
@@ -14,8 +16,9 @@ module.exports = {
     {
       name: 'no-circles',
       severity: 'error',
+      comment: 'A page that is loaded when it is opened may know the frame it is opened in',
       from: {},
-      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only', 'dynamic-import'] } },
     },
     {
       name: 'core-stands-alone',
@@ -61,6 +64,33 @@ module.exports = {
       comment: 'The drawing knows no store, route or request',
       from: { path: '^web/src/drawing/' },
       to: { path: ['^web/src/(shell|bench|yard|api)/', 'node_modules/(pinia|vue-router)/'] },
+    },
+    {
+      name: 'under-the-lenses',
+      severity: 'error',
+      comment: 'What every lens stands on knows no lens, no kind and no job',
+      from: { path: `^core/src/(${under.join('|')})/` },
+      to: { path: `^core/src/(${lenses.join('|')}|job|shaftline|whole-shaft)/` },
+    },
+    {
+      name: 'bench-and-job-apart',
+      severity: 'error',
+      comment: 'What both need lives under them: drawing, form, heat, figures, field',
+      from: { path: '^web/src/bench/' },
+      to: { path: '^web/src/job/' },
+    },
+    {
+      name: 'job-and-bench-apart',
+      severity: 'error',
+      from: { path: '^web/src/(job|shaftline|yard|register|drawing|form|heat|figures|field|api|workers)/' },
+      to: { path: '^web/src/bench/' },
+    },
+    {
+      name: 'store-knows-sql-only',
+      severity: 'error',
+      comment: 'Commands stand over the store, and the store knows none of them',
+      from: { path: '^server/src/store/' },
+      to: { path: '^server/src/(bench|job|register|site|http|live|work|devices)/' },
     },
     { name: 'nothing-missing', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: '\\?raw$' } },
     ...lensRules,

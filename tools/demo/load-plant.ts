@@ -1,13 +1,6 @@
 import { hash } from '@node-rs/argon2'
-import type {
-  ShaftLine} from '@yardfrost/core';
-import {
-  emptyPosition,
-  RollingPosition,
-  type Duty,
-  type MachineKind,
-  type References,
-} from '@yardfrost/core'
+import type { ShaftLine } from '@yardfrost/core'
+import { emptyPosition, RollingPosition, type Duty, type MachineKind, type References } from '@yardfrost/core'
 import type { MachineEntry } from '@yardfrost/contract'
 import { loadDemoJobs } from './jobs.ts'
 import { addAccount, insertPosition, inTransaction, judgement, savePosition, type Db } from '@yardfrost/server'

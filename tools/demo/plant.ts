@@ -1,4 +1,4 @@
-import type { RollingPosition} from '@yardfrost/core';
+import type { RollingPosition } from '@yardfrost/core'
 import { ShaftLine, sketchShaft, type Duty, type MachineKind, type ShaftSketch } from '@yardfrost/core'
 
 /** Made-up people of the made-up site; the passwords are for trying it out, and printed at the start. */

@@ -14,7 +14,7 @@ import { z } from 'zod'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import type { Who } from '../store/audit.ts'
 import { accountFor } from './access.ts'
-import { refuseUnstorable } from './unstorable.ts'
+import { refuseUnstorable } from '../store/unstorable.ts'
 
 /** A request as a handler sees it: checked, and of somebody who may ask it. */
 export type Asking<R extends Route> = Asked<R> &

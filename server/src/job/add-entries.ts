@@ -1,7 +1,7 @@
 import type { AddEntries, EntriesKept, JobDetail, KeptEntry } from '@yardfrost/contract'
 import { inputErrorOf, JobEntry, type Catalogue, type References } from '@yardfrost/core'
 import type pg from 'pg'
-import { unstorableField } from '../http/unstorable.ts'
+import { unstorableField } from '../store/unstorable.ts'
 import type { Who } from '../store/audit.ts'
 import { insertEntry, storeState } from '../store/jobs.ts'
 import { openJob } from './open-job.ts'
