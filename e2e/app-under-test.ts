@@ -1,50 +1,51 @@
 import { newDatabase, temporaryApp, temporaryCluster, type TemporaryCluster } from '@yardfrost/tools/temporary-app.ts'
 import pg from 'pg'
 
-type RunningApp = Awaited<ReturnType<typeof temporaryApp>>
+interface Running {
+  cluster: TemporaryCluster
+  database: string
+  app: Awaited<ReturnType<typeof temporaryApp>>
+}
 
 /** The application on a cluster of its own, which a test may stop and start. */
 export class AppUnderTest {
-  readonly #cluster: TemporaryCluster
-  readonly #database: string
-  #app: RunningApp
+  #running: Running | null = null
 
-  private constructor(cluster: TemporaryCluster, database: string, app: RunningApp) {
-    this.#cluster = cluster
-    this.#database = database
-    this.#app = app
-  }
-
-  static async start(): Promise<AppUnderTest> {
+  async start(): Promise<void> {
     const cluster = await temporaryCluster()
     const database = await newDatabase(cluster.cluster, 'app')
     const app = await temporaryApp(database)
     process.env['YARDFROST_URL'] = `http://127.0.0.1:${app.port}`
-    return new AppUnderTest(cluster, database, app)
+    this.#running = { cluster, database, app }
+  }
+
+  get #now(): Running {
+    if (!this.#running) throw new Error('the application is not started')
+    return this.#running
   }
 
   /** Stops the server and starts it anew on the same data and port. */
   async restart(): Promise<void> {
-    const { port } = this.#app
-    await this.#app.stop()
-    this.#app = await temporaryApp(this.#database, port)
+    const { port } = this.#now.app
+    await this.#now.app.stop()
+    this.#now.app = await temporaryApp(this.#now.database, port)
   }
 
-  stopDatabase = () => this.#cluster.cluster.stop()
-  startDatabase = () => this.#cluster.cluster.start()
+  stopDatabase = () => this.#now.cluster.cluster.stop()
+  startDatabase = () => this.#now.cluster.cluster.start()
 
   /** Pulls the plug of the simulated heater. */
-  killHeater = () => this.#app.killHeater()
+  killHeater = () => this.#now.app.killHeater()
 
   async query(text: string): Promise<void> {
-    const client = new pg.Client({ connectionString: this.#database })
+    const client = new pg.Client({ connectionString: this.#now.database })
     await client.connect()
     await client.query(text)
     await client.end()
   }
 
   async remove(): Promise<void> {
-    await this.#app.stop()
-    await this.#cluster.remove()
+    await this.#running?.app.stop()
+    await this.#running?.cluster.remove()
   }
 }

@@ -1,13 +1,13 @@
 import { cpus } from 'node:os'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
-import { appUrl, click, openBrowser, openPosition, see, signIn } from './browser.ts'
+import { Page } from './page.ts'
 import { timeRegister } from './register-bench.ts'
 import { reportLine, type Timed } from './timed.ts'
 
 // How long the page works after each keystroke, field by field: from the input event until everything that follows from it
 // stands in the page and is laid out. The browser paints it with the next frame.
-const { driver, quit } = await openBrowser()
+const page = await Page.open()
 
 const fields: [lens: string, page: string | null, field: string, texts: string[]][] = [
   ['identify', 'number', 'bearing.designation', ['6313', '6313-C3', '22218', 'NU2218 E-C3']],
@@ -23,14 +23,14 @@ const fields: [lens: string, page: string | null, field: string, texts: string[]
 
 const timed: Timed[] = []
 try {
-  await signIn(driver)
-  await openPosition(driver, 'BP-11', 'Coupling end')
-  for (const [lens, page, field, texts] of fields) {
-    await click(driver, `[data-lens="${lens}"]`)
-    if (page) await click(driver, `[data-page="${page}"]`)
-    await see(driver, `[data-test="${field}"]`)
-    await driver.sleep(400)
-    const times = await driver.executeAsyncScript<number[]>(
+  await page.signIn()
+  await page.openPosition('BP-11', 'Coupling end')
+  for (const [lens, turn, field, texts] of fields) {
+    await page.lens(lens)
+    if (turn) await page.turnTo(turn)
+    await page.see(`[data-test="${field}"]`)
+    await page.driver.sleep(400)
+    const times = await page.driver.executeAsyncScript<number[]>(
       `const [test, texts, done] = arguments
        const input = document.querySelector('[data-test="' + test + '"]')
        const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set
@@ -60,12 +60,12 @@ try {
   }
   // A drag redraws and solves anew at every movement of the pointer; a frame at 60 a second has 16.7 ms. With Ctrl it goes by
   // the millimetre; a movement that changes nothing is not counted.
-  await driver.get(appUrl())
-  await click(driver, '[data-machine="BP-11"]')
-  await click(driver, '[data-test="shaft-line"]')
-  await see(driver, '[data-part="impeller"]')
-  await driver.sleep(500)
-  const moves = await driver.executeAsyncScript<number[]>(
+  await page.go()
+  await page.click('[data-machine="BP-11"]')
+  await page.click('[data-test="shaft-line"]')
+  await page.see('[data-part="impeller"]')
+  await page.driver.sleep(500)
+  const moves = await page.driver.executeAsyncScript<number[]>(
     `const done = arguments[arguments.length - 1]
      const part = document.querySelector('[data-part="impeller"]')
      const at = part.getBoundingClientRect()
@@ -91,9 +91,9 @@ try {
      run().then(done)`,
   )
   timed.push({ field: 'drag on the shaft line', times: moves.slice(40), limitMs: 16.7 })
-  timed.push(...(await timeRegister(driver)))
+  timed.push(...(await timeRegister(page)))
 } finally {
-  await quit()
+  await page.close()
 }
 const lines = [
   `Chromium headless, ${cpus().length} cores; 2,000 machines and some 6,000 positions in the register`,

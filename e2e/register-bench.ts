@@ -1,6 +1,5 @@
 import pg from 'pg'
-import type { WebDriver } from 'selenium-webdriver'
-import { appUrl, see } from './browser.ts'
+import type { Page } from './page.ts'
 import type { Timed } from './timed.ts'
 
 const machines = 2000
@@ -39,10 +38,10 @@ async function seedLargeSite(): Promise<void> {
 }
 
 /** Times the register of a large site: the API alone, and on the page from the keystroke to the rows. */
-export async function timeRegister(driver: WebDriver): Promise<Timed[]> {
+export async function timeRegister(page: Page): Promise<Timed[]> {
   await seedLargeSite()
-  await driver.get(`${appUrl()}/register`)
-  await see(driver, '[data-test="register-count"]')
+  await page.go('/register')
+  await page.see('[data-test="register-count"]')
   const timed: Timed[] = []
   for (const [field, path] of [
     ['areas API, to compare with', '/areas'],
@@ -51,7 +50,7 @@ export async function timeRegister(driver: WebDriver): Promise<Timed[]> {
     ['register API, last page', '/register?offset=1940'],
     ['register API, nothing found', '/register?q=zzz'],
   ] as const) {
-    const times = await driver.executeAsyncScript<number[]>(
+    const times = await page.driver.executeAsyncScript<number[]>(
       `const [path, done] = arguments
        const run = async () => {
          const times = []
@@ -67,7 +66,7 @@ export async function timeRegister(driver: WebDriver): Promise<Timed[]> {
     )
     timed.push({ field, times: times.slice(5), limitMs: 30 })
   }
-  const page = await driver.executeAsyncScript<number[]>(
+  const typed = await page.driver.executeAsyncScript<number[]>(
     `const done = arguments[arguments.length - 1]
      const input = document.querySelector('[data-test="register-search"]')
      const count = document.querySelector('[data-test="register-count"]')
@@ -97,6 +96,6 @@ export async function timeRegister(driver: WebDriver): Promise<Timed[]> {
      }
      run().then(done)`,
   )
-  timed.push({ field: 'register, typed to rows', times: page.slice(4), limitMs: 100 })
+  timed.push({ field: 'register, typed to rows', times: typed.slice(4), limitMs: 100 })
   return timed
 }

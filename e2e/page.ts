@@ -1,0 +1,190 @@
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { Builder, By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver'
+import { Options, ServiceBuilder } from 'selenium-webdriver/chrome.js'
+
+/** Address of the application under test. */
+export function appUrl(): string {
+  const url = process.env['YARDFROST_URL']
+  if (!url) throw new Error('YARDFROST_URL says which application to drive')
+  return url
+}
+
+/** Accounts of the demo site. */
+const passwords = { technician: 'brine-and-grease', planner: 'marram-grass', viewer: 'salt-air' }
+export type Login = keyof typeof passwords
+
+const patienceMs = 10_000
+
+/** What a person does at the page, in Debian's Chromium without a window and with a profile of its own. */
+export class Page {
+  #driver: WebDriver | null = null
+  #profile = ''
+
+  static async open(width?: number, height?: number): Promise<Page> {
+    const page = new Page()
+    await page.open(width, height)
+    return page
+  }
+
+  async open(width = 1280, height = 800): Promise<void> {
+    this.#profile = mkdtempSync(join(tmpdir(), 'yardfrost-chromium-'))
+    const options = new Options()
+    options.setChromeBinaryPath('/usr/bin/chromium')
+    options.addArguments(
+      '--headless',
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--disable-dev-shm-usage',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      '--hide-scrollbars',
+      '--force-prefers-reduced-motion',
+      `--user-data-dir=${this.#profile}`,
+      `--window-size=${width},${height}`,
+    )
+    this.#driver = await new Builder()
+      .forBrowser('chrome')
+      .setChromeOptions(options)
+      .setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
+      .build()
+    await this.setSize(width, height)
+  }
+
+  async close(): Promise<void> {
+    await this.#driver?.quit()
+    if (this.#profile) rmSync(this.#profile, { recursive: true, force: true })
+  }
+
+  get driver(): WebDriver {
+    if (!this.#driver) throw new Error('the page is not open')
+    return this.#driver
+  }
+
+  /** A command to the browser itself, and its answer. */
+  devTools(name: string, params: object): Promise<Record<string, unknown>> {
+    const { driver } = this as unknown as {
+      driver: { sendAndGetDevToolsCommand(name: string, params: object): Promise<Record<string, unknown>> }
+    }
+    return driver.sendAndGetDevToolsCommand(name, params)
+  }
+
+  /** Size of the page itself, whatever the browser keeps for its own frame. */
+  async setSize(width: number, height: number): Promise<void> {
+    await this.devTools('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: false })
+  }
+
+  /** Lets the page keep files in a folder. */
+  async keepDownloads(folder: string): Promise<void> {
+    await this.devTools('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder })
+  }
+
+  /** Takes the network away from the page, or gives it back. */
+  async setOffline(offline: boolean): Promise<void> {
+    await this.devTools('Network.enable', {})
+    const network = { offline, latency: 0, downloadThroughput: -1, uploadThroughput: -1 }
+    await this.devTools('Network.emulateNetworkConditions', network)
+  }
+
+  go = (path = '/'): Promise<void> => this.driver.get(`${appUrl()}${path}`)
+  refresh = (): Promise<void> => this.driver.navigate().refresh()
+
+  /** Every element there is now. */
+  all = (css: string): Promise<WebElement[]> => this.driver.findElements(By.css(css))
+
+  /** Waits for an element and returns it. */
+  async see(css: string): Promise<WebElement> {
+    return this.driver.wait(until.elementLocated(By.css(css)), patienceMs, `no ${css} on the page`)
+  }
+
+  /** Waits until an element's text fits. */
+  async seeText(css: string, pattern: RegExp): Promise<string> {
+    let last = ''
+    await this.driver
+      .wait(async () => {
+        const [element] = await this.all(css)
+        last = element ? await element.getText().catch(() => '') : ''
+        return pattern.test(last)
+      }, patienceMs)
+      .catch((error: unknown) => {
+        throw new Error(`${css} says "${last}", not ${pattern}`, { cause: error })
+      })
+    return last
+  }
+
+  /** Waits until no such element is left. */
+  async seeGone(css: string): Promise<void> {
+    await this.driver.wait(async () => (await this.all(css)).length === 0, patienceMs, `${css} is still there`)
+  }
+
+  /** Waits until a button may be pressed. */
+  async seeEnabled(css: string): Promise<void> {
+    // The page may draw it anew between finding and asking.
+    const isEnabled = async () => (await this.all(css))[0]?.isEnabled().catch(() => false) ?? false
+    await this.driver.wait(isEnabled, patienceMs, `${css} is not to be pressed`)
+  }
+
+  /** Text of an element, once it is there. */
+  read = async (css: string): Promise<string> => (await this.see(css)).getText()
+  /** Digits of a figure, as they are written. */
+  figure = (name: string): Promise<string> => this.read(`[data-figure="${name}"] [data-test="digits"]`)
+
+  /** The element in the middle of the window, to be clicked or typed into. */
+  async #reach(css: string): Promise<WebElement> {
+    const element = await this.see(css)
+    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element)
+    return element
+  }
+
+  async click(css: string): Promise<void> {
+    await (await this.#reach(css)).click()
+  }
+
+  /** Replaces what stands in a field and leaves it, as a person does with Tab. */
+  async fill(css: string, text: string): Promise<void> {
+    const field = await this.#reach(css)
+    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.DELETE)
+    if (text) await field.sendKeys(text)
+    await field.sendKeys(Key.TAB)
+  }
+
+  /** Chooses an option of a drop-down by its words. */
+  async choose(css: string, words: string): Promise<void> {
+    await this.click(css)
+    const option = await this.driver.wait(
+      until.elementLocated(By.xpath(`//li[@role="option"][contains(., "${words}")]`)),
+      patienceMs,
+      `no option ${words}`,
+    )
+    await option.click()
+  }
+
+  /** A key pressed on the page, in no field. */
+  async press(key: string): Promise<void> {
+    await this.driver.executeScript('document.activeElement instanceof HTMLElement && document.activeElement.blur()')
+    await this.driver.actions().sendKeys(key).perform()
+  }
+
+  async signIn(login: Login = 'technician'): Promise<void> {
+    await this.go('/sign-in')
+    await this.fill('[data-test="login"]', login)
+    await this.fill('[data-test="password"]', passwords[login])
+    await this.click('[data-test="sign-in"]')
+    await this.see('[data-machine]')
+  }
+
+  /** From the Yard to a position, the way a person walks. */
+  async openPosition(tag: string, name: string): Promise<void> {
+    await this.click(`[data-machine="${tag}"]`)
+    await this.click(`[data-position="${name}"]`)
+    await this.see('[data-lens="identify"]')
+  }
+
+  lens = (name: string): Promise<void> => this.click(`[data-lens="${name}"]`)
+  /** A page of the lens. */
+  turnTo = (name: string): Promise<void> => this.click(`[data-page="${name}"]`)
+}
