@@ -10,12 +10,13 @@ const pulledField = {
 } as const
 
 /** Whether the load arrow of a part can be dragged: its weight and what its power makes cannot. */
-export const canPull = (part: ShaftPart): boolean => part.kind in pulledField
+export const canPull = (part: ShaftPart): part is ShaftPart & { kind: keyof typeof pulledField } =>
+  part.kind in pulledField
 
 /** Changes to a part whose load arrow was drawn out to so many times its length; none for a part that cannot be pulled. */
 export function pulledPart(part: ShaftPart, times: number): Partial<ShaftPart> {
-  const pulled = pulledField[part.kind as keyof typeof pulledField]
-  if (!pulled) return {}
+  if (!canPull(part)) return {}
+  const pulled = pulledField[part.kind]
   const value = (part as unknown as Record<string, number>)[pulled.field] ?? 0
   const kept = Math.min(pulled.most, Math.max(pulled.least, value * Math.max(0, times)))
   return { [pulled.field]: Number(kept.toPrecision(2)) }

@@ -1,11 +1,15 @@
 import type { ShaftDetail } from '@yardfrost/contract'
+import { useManualRefHistory } from '@vueuse/core'
 import {
   arrivalChecks,
   assessLine,
+  bySeverity,
   holdsRolling,
+  lifeChecksOf,
   shaftLife,
   ShaftLine,
   ShaftPart,
+  wantedLife,
   type PartKind,
   type ShaftSection,
   type ShaftSupport,
@@ -34,8 +38,7 @@ function createShaft(id: string) {
     save: (shaft, version) => api.saveShaft(id, { version, shaft, feed: feed.value }),
   })
   const { stored: detail } = document
-  const undone = shallowRef<ShaftLine[]>([])
-  const done = shallowRef<ShaftLine[]>([])
+  const history = useManualRefHistory(line, { capacity: mostUndo })
   const picked = ref<Picked>({ what: 'machine' })
 
   /** Positions whose bearings roll: the line knows their sizes. */
@@ -51,11 +54,29 @@ function createShaft(id: string) {
   })
   /** How long the bearings last under the loads of this line, each and together. */
   const life = computed(() => (whole.value ? shaftLife(whole.value, catalogue) : null))
+  const wantedH = computed(() => (detail.value ? wantedLife(detail.value.machine.duty).wantedH : null))
   /** What was found on arrival and is not as it should be. */
   const arrived = computed(() => (whole.value ? arrivalChecks(whole.value.line, whole.value.positions) : []))
+  /** Whether it is held and carried, whether its bearings live long enough, and what was found on arrival; the worst first. */
+  const checks = computed(() => {
+    const lives = life.value && wantedH.value !== null ? lifeChecksOf(life.value, wantedH.value) : []
+    return [...(assessment.value?.checks ?? []), ...lives, ...arrived.value].sort(bySeverity)
+  })
 
   async function load(): Promise<void> {
     document.take(await api.shaft(id))
+    begin()
+  }
+
+  /** Whether the line has changed since it was last remembered, by whatever. */
+  const changed = computed(() => line.value !== history.last.value.snapshot)
+  const canUndo = computed(() => changed.value || history.canUndo.value)
+  const canRedo = computed(() => !changed.value && history.canRedo.value)
+
+  /** There is nothing to take back. */
+  function begin(): void {
+    history.commit()
+    history.clear()
   }
 
   /**
@@ -64,32 +85,27 @@ function createShaft(id: string) {
    * @param stroke - false while a drag is under way: the whole drag is one step to take back
    */
   function put(next: ShaftLine, stroke = true): void {
+    const first = line.value === null
     if (stroke) remember()
     line.value = next
+    if (first) begin()
   }
 
   /** Marks where an undo goes back to. */
   function remember(): void {
-    if (!line.value) return
-    done.value = [...done.value.slice(1 - mostUndo), line.value]
-    undone.value = []
+    if (changed.value) history.commit()
   }
 
   function undo(): void {
-    const before = done.value[done.value.length - 1]
-    if (!before || !line.value) return
-    undone.value = [...undone.value, line.value]
-    done.value = done.value.slice(0, -1)
-    line.value = before
+    if (!line.value || !canUndo.value) return
+    remember()
+    history.undo()
     clearPick()
   }
 
   function redo(): void {
-    const after = undone.value[undone.value.length - 1]
-    if (!after || !line.value) return
-    done.value = [...done.value, line.value]
-    undone.value = undone.value.slice(0, -1)
-    line.value = after
+    if (!line.value || !canRedo.value) return
+    history.redo()
     clearPick()
   }
 
@@ -168,8 +184,8 @@ function createShaft(id: string) {
 
   return {
     ...document,
-    id, detail, line, picked, feed, bearings, assessment, whole, life, arrived, lengthMm, freePositions,
-    canUndo: computed(() => done.value.length > 0), canRedo: computed(() => undone.value.length > 0),
+    id, detail, line, picked, feed, bearings, assessment, whole, life, wantedH, arrived, checks, lengthMm, freePositions,
+    canUndo, canRedo,
     load, put, remember, undo, redo, changePart, changeSupport, changeSection, changeLine, addPart, addSupport, remove,
     discard,
   } // prettier-ignore

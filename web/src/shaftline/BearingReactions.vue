@@ -1,0 +1,140 @@
+<script setup lang="ts">
+import { watchDebounced } from '@vueuse/core'
+import { longestLifeH, shaftLevers, type Lever } from '@yardfrost/core'
+import { computed, shallowRef } from 'vue'
+import { useFormat } from '../figures/use-format.ts'
+import { catalogue } from '../references.ts'
+import { useShaft } from './use-shaft.ts'
+
+/** What each bearing of the line carries and how long it lasts, and what would make them last longer. */
+const shaft = useShaft()
+const format = useFormat()
+
+const rows = computed(() =>
+  (shaft.assessment.value?.supports ?? []).map((support, index) => ({
+    ...support,
+    letter: String.fromCharCode(65 + index),
+    lifeH: shaft.life.value?.lives[index]?.lifeH ?? null,
+    boundH: shaft.life.value?.lives[index]?.boundH ?? null,
+    id: shaft.detail.value?.positions.find(({ name }) => name === support.position)?.id ?? null,
+  })),
+)
+const bound = computed(() => rows.value.filter(({ boundH }) => boundH !== null))
+const times = (ratio: number) => `${format.digits(ratio, 'ratio', { figures: 2 })} ×`
+const force = (newton: number) => format.digits(newton, 'force')
+function hours(value: number | null) {
+  if (value === null) return 'none'
+  if (value > longestLifeH) return `> ${format.digits(longestLifeH, 'duration')}`
+  return format.digits(value, 'duration', { figures: 2 })
+}
+
+/** What buys most life, worked out once a drag is over: it solves the shaft a dozen times. */
+const levers = shallowRef<Lever[]>([])
+watchDebounced(
+  shaft.whole,
+  (whole) => {
+    levers.value = whole ? shaftLevers(whole, catalogue).slice(0, 3) : []
+  },
+  { debounce: 250, immediate: true },
+)
+</script>
+
+<template>
+  <section aria-label="Bearing reactions">
+    <h2>Bearing reactions</h2>
+    <table data-test="carried">
+      <thead>
+        <tr>
+          <th scope="col" class="label">position</th>
+          <th scope="col" class="label number">radial, {{ format.unit('force') }}</th>
+          <th scope="col" class="label number">axial</th>
+          <th scope="col" class="label number">life, h</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.position" :data-carried="row.position">
+          <td>
+            {{ row.letter }}
+            <RouterLink v-if="row.id" :to="{ name: 'position', params: { id: row.id, lens: 'carry' } }">{{
+              row.position
+            }}</RouterLink>
+            <template v-else>{{ row.position }}</template>
+          </td>
+          <td class="number">
+            <strong>{{ force(row.downN < 0 ? -row.radialN : row.radialN) }}</strong>
+          </td>
+          <td class="number" :class="{ ember: row.axialN !== 0 }">{{ force(Math.abs(row.axialN)) }}</td>
+          <td class="number">{{ row.designation ? hours(row.lifeH) : 'no bearing' }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="shaft.life.value?.systemH" class="whole" data-test="whole">
+      Together {{ hours(shaft.life.value.systemH) }} h<template v-if="shaft.wantedH.value"
+        >, required {{ format.digits(shaft.wantedH.value, 'duration') }}</template
+      >. The weakest is {{ shaft.life.value.weakest }}.
+    </p>
+    <p v-if="bound.length" class="ember" data-test="bound">
+      Held at both ends and hot:
+      {{ bound.map(({ position, boundH }) => `${position} ${hours(boundH)} h`).join(', ') }}.
+    </p>
+    <template v-if="levers.length">
+      <h3>Most effective improvements</h3>
+      <ol class="levers" data-test="levers">
+        <li v-for="lever in levers" :key="lever.label">
+          <strong>{{ times(lever.ratio) }}</strong> <span>{{ format.sentence(lever.label) }}</span>
+        </li>
+      </ol>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+a {
+  color: inherit;
+  text-underline-offset: 3px;
+}
+
+table {
+  width: 100%;
+}
+
+th,
+td {
+  padding: 4px 8px 4px 0;
+  border-bottom: 1px solid var(--hair);
+}
+
+.number {
+  padding-right: 0;
+  text-align: right;
+}
+
+.whole {
+  padding: 6px 0;
+}
+
+.levers {
+  display: grid;
+  gap: 3px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+/* The factor stands in a column of its own. */
+.levers li {
+  display: grid;
+  grid-template-columns: 62px 1fr;
+  align-items: baseline;
+}
+
+.levers strong {
+  font-size: 17px;
+}
+
+h3 {
+  padding: 8px 0 4px;
+  border-top: 1px solid var(--hair);
+  font: 650 16px var(--label);
+}
+</style>
