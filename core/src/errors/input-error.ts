@@ -31,6 +31,9 @@ export interface InputErrorDetails {
   fix: string
 }
 
+/** How much of the stack an error records is said by the engine, not by the language; one that does not know it takes no harm. */
+const engine = Error as ErrorConstructor & { stackTraceLimit?: number | undefined }
+
 /** An input the core refuses. It knows the field and the way out, and nothing of HTTP or of the screen. */
 export class InputError extends Error {
   override readonly name = 'InputError'
@@ -42,14 +45,14 @@ export class InputError extends Error {
   constructor({ code, field, value, allowed, fix }: InputErrorDetails) {
     // A refused input is the person's business, not a fault to trace; recording the stack would cost more than the
     // calculation, and a sweep of the catalogue refuses hundreds.
-    const usual = Error.stackTraceLimit
-    Error.stackTraceLimit = 0
+    const usual = engine.stackTraceLimit
+    engine.stackTraceLimit = 0
     super(
       value === undefined || value === null || value === ''
         ? `${field} is missing; it must be ${allowed}`
         : `${field} is ${show(value)}; it must be ${allowed}`,
     )
-    Error.stackTraceLimit = usual
+    engine.stackTraceLimit = usual
     this.code = code
     this.field = field
     this.allowed = allowed
@@ -60,7 +63,7 @@ export class InputError extends Error {
 function show(value: unknown): string {
   if (typeof value === 'string') return `"${value.length > 60 ? `${value.slice(0, 60)}…` : value}"`
   if (typeof value === 'object') return Array.isArray(value) ? 'a list' : 'an object'
-  return String(value)
+  return typeof value === 'number' || typeof value === 'boolean' ? String(value) : typeof value
 }
 
 /** What a calculation came to: a value, or why it refused its input. */

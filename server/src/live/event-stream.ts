@@ -3,12 +3,15 @@ import type { Request, Response } from 'express'
 /** Often enough that no proxy takes the line for dead, ms. */
 const heartbeatMs = 15_000
 
-/**
- * Opens a response as server-sent events.
- *
- * @returns how to send one, how to end, and a signal that fires when the other side has gone
- */
-export function openEventStream(request: Request, response: Response) {
+export interface EventStream {
+  /** Fires when the other side has gone. */
+  signal: AbortSignal
+  send: (event: string, data: unknown) => void
+  end: () => void
+}
+
+/** Opens a response as server-sent events. */
+export function openEventStream(request: Request, response: Response): EventStream {
   const gone = new AbortController()
   response.set({
     'Content-Type': 'text/event-stream',
