@@ -1,22 +1,19 @@
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
-import { factsOf, isBall, isThrust, isPaired, lifeExponent, bearingTypeNames } from '../bearing-types/index.ts'
+import { isBall, lifeExponent } from '../bearing-types/index.ts'
 import type { Machine } from '../model/machine.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { formatNumber } from '../model/units.ts'
 import { givenOf, number, refusalOf, text, type Figure, type Given } from '../working/figure.ts'
-import { axialCapacity } from './axial-capacity.ts'
-import { minimumLoad } from './equivalent-load.ts'
 import { runningSpeed } from '../model/running-speed.ts'
-import { wantedStaticSafety } from './static-safety.ts'
 import { systemLife } from './system-life.ts'
 import { wantedLife } from './wanted-life.ts'
 import { longestLifeH } from '../words/quantities.ts'
-import { arrangementWords, cleanlinessWords, lubricationWords, runningWords } from '../words/vocabulary.ts'
-import type { AxialLimit } from './axial-limits.ts'
-import { textbookLoad } from './induced-load.ts'
-import { axialLimitLabel } from './words.ts'
-import { staticSafetyOf, type Carrying, type CarryOutcome, type Ratings } from './work-out.ts'
+import { cleanlinessWords, lubricationWords } from '../words/vocabulary.ts'
+import { staticSafetyOf, type CarryOutcome } from './work-out.ts'
 
+import { equivalentFigure } from './load-figures.ts'
+import { forceGiven, ratingGiven } from './givens.ts'
+import { axialFigure, minimumFigure, ratingFigure, ratioFigure, safetyFigure } from './rating-figures.ts'
 /** The figures of Carry, with their working. */
 export function carryFigures(
   position: RollingPosition,
@@ -94,269 +91,6 @@ function lifeFigure(position: RollingPosition, outcome: CarryOutcome): Figure {
     ...(life?.beyondRating
       ? { refusal: { field: 'load.radialN', message: 'The load is above the rating', fix: 'Take a larger bearing.' } }
       : {}),
-  }
-}
-
-function equivalentFigure(
-  { load: typed }: RollingPosition,
-  { bearing, carrying, missing, refusal, preload }: CarryOutcome,
-): Figure {
-  const steps = typed.steps.length > 0
-  return {
-    label: 'Equivalent dynamic load',
-    symbol: 'P',
-    quantity: 'force',
-    value: carrying ? number(carrying.equivalentN) : null,
-    formula: steps
-      ? 'P = \\left(\\frac{\\sum P_i^p\\,n_i\\,q_i}{\\sum n_i\\,q_i}\\right)^{1/p},\\quad P_i = X\\,F_r + Y\\,F_a'
-      : 'P = X\\,F_r + Y\\,F_a',
-    givens: [
-      ...typedGivens(typed),
-      ...(steps && carrying ? heaviestGivens(carrying) : []),
-      ...(carrying && bearing ? (steps ? stepGivens(carrying, bearing) : factorGivens(carrying, bearing)) : []),
-      ...(preload
-        ? [
-            forceGiven('F_p', 'the pair squeezes itself with', preload.forceN, 'springs of the contacts'),
-            givenOf('length', { decimals: 3 }, 'Float')('preload, running', '', preload.mm),
-          ]
-        : []),
-      ...(carrying ? [forceGiven('P_0', 'static equivalent load', carrying.staticEquivalentN, 'ISO 76')] : []),
-    ],
-    source: steps ? 'ISO 281:2007; cumulative damage over the steps' : 'ISO 281:2007',
-    ...(bearing
-      ? {
-          validity:
-            typed.arrangement === 'single'
-              ? `Factors of a ${bearingTypeNames[bearing.row.type]} bearing, single.`
-              : `One of a pair ${arrangementWords[typed.arrangement]}${preload ? ', each bearing a spring: half the preload each, shaft and housing stiff' : ', set near no play and without preload'}.`,
-        }
-      : {}),
-    ...(missing.load.length > 0 ? { missing: missing.load } : {}),
-    ...(refusal ? { refusal: refusalOf(refusal) } : {}),
-  }
-}
-
-function typedGivens({
-  radialN,
-  axialN,
-  shockFactor,
-  steps,
-  tiltDeg,
-  rotorKg,
-  partnerRadialN,
-  arrangement,
-}: RollingPosition['load']): Given[] {
-  const givens: Given[] = []
-  if (steps.length === 0) {
-    if (radialN !== null) givens.push(forceGiven('F_r', 'radial load', radialN, 'typed'))
-    if (axialN !== null) givens.push(forceGiven('F_a', 'axial load', axialN, 'typed'))
-  }
-  if (shockFactor !== null) givens.push(givenOf('ratio', { decimals: 2 }, 'typed')('shock factor', 'f', shockFactor))
-  if (tiltDeg && rotorKg) {
-    givens.push(
-      { label: 'shaft inclination', symbol: '\\varphi', quantity: 'angle', value: number(tiltDeg), from: 'typed' },
-      { label: 'shaft and rotor', symbol: 'm', quantity: 'mass', value: number(rotorKg), from: 'typed' },
-    )
-  }
-  if (arrangement !== 'single' && partnerRadialN !== null)
-    givens.push(forceGiven('F_{rB}', 'radial load on the other', partnerRadialN, 'typed'))
-  return givens
-}
-
-/** Loads of the step that asks most, for the drawing and for a check by hand. */
-function heaviestGivens({ acting, each }: Carrying): Given[] {
-  const heaviest = acting.reduce((most, one, index) =>
-    (each[index]?.equivalentN ?? 0) > (each[acting.indexOf(most)]?.equivalentN ?? 0) ? one : most,
-  )
-  return [
-    forceGiven('F_r', 'radial load, heaviest step', heaviest.radialN, 'typed'),
-    forceGiven('F_a', 'axial load, heaviest step', heaviest.axialN, 'typed'),
-  ]
-}
-
-function factorGivens({ acting, each }: Carrying, { row, interior }: ResolvedBearing): Given[] {
-  const [load] = each
-  const [one] = acting
-  if (!load || !one) return []
-  const factor = givenOf('ratio', { decimals: 2 }, 'ISO 281 tables')
-  return [
-    ...(one.tiltN > 0
-      ? [forceGiven('m g \\sin\\varphi', 'weight along the shaft', one.tiltN, 'hangs on this end')]
-      : []),
-    ...(one.ownN === null
-      ? []
-      : [
-          ...(isPaired(row.type) && isBall(row.type)
-            ? [
-                forceGiven('S', 'axial force of its own', one.ownN, 'half the balls loaded, 1.22 Fr tan α over 30°'),
-                forceGiven(
-                  'S',
-                  'the same by the textbook rule',
-                  textbookLoad('a', row.type, { radialN: one.radialN, yOrAngleDeg: interior.contactAngleDeg }),
-                  'Fr / 2Y',
-                ),
-              ]
-            : [forceGiven('S', 'axial force of its own', one.ownN, 'Fr / 2Y')]),
-          forceGiven('F_a', 'axial load of the pair', one.axialN, 'induced loads'),
-        ]),
-    factor('radial factor', 'X', load.x),
-    factor('axial factor', 'Y', load.y),
-    ...(load.e === null ? [] : [factor('limit of Fa/Fr', 'e', load.e)]),
-  ]
-}
-
-/** What each step asks and how much of the life it uses up. */
-function stepGivens({ acting, each }: Carrying, { row }: ResolvedBearing): Given[] {
-  const p = lifeExponent(row.type)
-  const damage = acting.map(
-    ({ speedRpm, share }, index) => (each[index]?.equivalentN ?? 0) ** p * (speedRpm ?? 0) * share,
-  )
-  const all = damage.reduce((sum, one) => sum + one, 0)
-  return acting.map((step, index) => ({
-    label: `step ${index + 1}, ${formatNumber(step.share * 100, { figures: 3 })} % of the time`,
-    symbol: `P_{${index + 1}}`,
-    quantity: 'force',
-    value: number(each[index]?.equivalentN ?? 0),
-    from: `uses ${formatNumber(((damage[index] ?? 0) / all) * 100, { figures: 2 })} % of the life`,
-  }))
-}
-
-function ratingFigure({ row, interior }: ResolvedBearing, ratings: Ratings, kind: 'dynamic' | 'static'): Figure {
-  const dynamic = kind === 'dynamic'
-  const estimated = dynamic ? ratings.dynamicEstimated : ratings.staticEstimated
-  const balls = isBall(row.type)
-  const length = givenOf('length', { decimals: 2 }, 'estimate')
-  const count = givenOf('ratio', { decimals: 0 }, 'estimate')
-  const givens = [
-    count('elements in a row', 'Z', interior.elements),
-    count('rows', 'i', interior.rows),
-    length('rolling element', 'D_w', interior.elementDiameterMm),
-    ...(interior.elementLengthMm !== null ? [length('effective length', 'L_{we}', interior.elementLengthMm)] : []),
-    length('pitch diameter', 'D_{pw}', interior.pitchDiameterMm),
-  ]
-  const thrust = isThrust(row.type)
-  const formula = dynamic
-    ? balls
-      ? thrust
-        ? 'C = b_m f_c Z^{2/3} D_w^{1.8}'
-        : 'C = b_m f_c (i\\cos\\alpha)^{0.7} Z^{2/3} D_w^{1.8}'
-      : thrust
-        ? 'C = b_m f_c L_{we}^{7/9} Z^{3/4} D_{we}^{29/27}'
-        : 'C = b_m f_c (i L_{we}\\cos\\alpha)^{7/9} Z^{3/4} D_{we}^{29/27}'
-    : balls
-      ? thrust
-        ? 'C_0 = f_0 Z D_w^2 \\sin\\alpha'
-        : 'C_0 = f_0\\, i Z D_w^2 \\cos\\alpha'
-      : thrust
-        ? 'C_0 = 220\\, Z L_{we} D_{we} \\sin\\alpha'
-        : 'C_0 = 44(1-\\gamma)\\, i Z L_{we} D_{we} \\cos\\alpha'
-  return {
-    label: dynamic ? 'Basic dynamic load rating' : 'Basic static load rating',
-    symbol: dynamic ? 'C' : 'C_0',
-    quantity: 'force',
-    value: number(dynamic ? ratings.dynamicN : ratings.staticN),
-    formula: estimated ? formula : `${dynamic ? 'C' : 'C_0'} = \\text{maker’s value}`,
-    givens: estimated ? givens : [],
-    source: estimated
-      ? dynamic
-        ? 'ISO 281:2007 with estimated inside'
-        : 'ISO 76:2006 with estimated inside'
-      : 'Maker’s value, typed',
-    ...(estimated
-      ? {
-          validity:
-            'An estimate until the maker’s value is entered; it must not be used to approve a lower rating than the machine’s maker chose.',
-        }
-      : {}),
-    estimate: estimated,
-  }
-}
-
-function minimumFigure({ row }: ResolvedBearing, ratings: Ratings): Figure {
-  return {
-    label: 'Minimum load',
-    symbol: 'P_{min}',
-    quantity: 'force',
-    value: number(minimumLoad(row.type, ratings.dynamicN)),
-    formula: `P_{min} = ${factsOf(row.type).minimumLoadShare}\\,C`,
-    givens: [ratingGiven('C', 'dynamic rating', ratings.dynamicN, ratings.dynamicEstimated)],
-    source: 'Practice; a maker’s formula with speed and viscosity is better',
-    estimate: ratings.dynamicEstimated,
-  }
-}
-
-function ratioFigure(load: Carrying, ratings: Ratings): Figure {
-  return {
-    label: 'Load ratio',
-    symbol: 'P/C',
-    quantity: 'ratio',
-    value: number(load.equivalentN / ratings.dynamicN),
-    precision: { figures: 2 },
-    formula: '\\frac{P}{C}',
-    givens: [
-      forceGiven('P', 'equivalent load', load.equivalentN, 'worked out in this lens'),
-      ratingGiven('C', 'dynamic rating', ratings.dynamicN, ratings.dynamicEstimated),
-    ],
-    source: 'Light up to 0.07, normal up to 0.15, heavy above: practice',
-    estimate: ratings.dynamicEstimated,
-  }
-}
-
-function axialFigure(
-  { load: given }: RollingPosition,
-  bearing: ResolvedBearing,
-  { acting }: Carrying,
-  ratings: Ratings,
-  limits: readonly AxialLimit[],
-): Figure {
-  const radialN = Math.max(...acting.map((one) => one.radialN))
-  return {
-    label: 'Permissible axial load',
-    symbol: 'F_{a,max}',
-    quantity: 'force',
-    value: number(axialCapacity(radialN, bearing, ratings, given.running, limits)),
-    precision: { figures: 2 },
-    formula: '\\max F_a:\\ P \\le \\tfrac12 C,\\ P_0 \\le C_0 / s_0',
-    givens: [
-      forceGiven('F_r', 'beside the radial load', radialN, 'this lens'),
-      ratingGiven('C', 'dynamic rating', ratings.dynamicN, ratings.dynamicEstimated),
-      ratingGiven('C_0', 'static rating', ratings.staticN, ratings.staticEstimated),
-      ...limits.map((limit) => forceGiven('', axialLimitLabel(limit), limit.mostN, 'practice')),
-    ],
-    source: 'ISO 281, ISO 76, searched for the largest that holds; practice for sleeves, ribs and locks',
-    validity:
-      'What holds for a moment; the life says for how long. A spherical roller bearing unloads its second row well before.',
-    estimate: ratings.dynamicEstimated || ratings.staticEstimated,
-  }
-}
-
-function safetyFigure(
-  { load: given }: RollingPosition,
-  { row }: ResolvedBearing,
-  load: Carrying,
-  ratings: Ratings,
-  safety: number,
-): Figure {
-  return {
-    label: 'Static safety factor',
-    symbol: 's_0',
-    quantity: 'ratio',
-    value: number(safety),
-    precision: { figures: 2 },
-    formula: 's_0 = \\frac{C_0}{P_0}',
-    givens: [
-      ratingGiven('C_0', 'static rating', ratings.staticN, ratings.staticEstimated),
-      forceGiven('P_0', 'static equivalent load', load.staticEquivalentN, 'ISO 76'),
-      {
-        label: `recommended, ${runningWords[given.running]} running`,
-        symbol: 's_{0,min}',
-        quantity: 'ratio',
-        value: number(wantedStaticSafety(row.type, given.running)),
-        from: 'ISO 76 recommendation',
-      },
-    ],
-    source: 'ISO 76:2006',
-    estimate: ratings.staticEstimated,
   }
 }
 
@@ -485,12 +219,4 @@ function systemFigure({ others = [] }: Machine, outcome: CarryOutcome): Figure |
     validity: 'Basic rating lives: 90 of 100 such machines reach it with every bearing whole.',
     estimate: true,
   }
-}
-
-function forceGiven(symbol: string, label: string, value: number, from: string): Given {
-  return { label, symbol, quantity: 'force', value: number(value), from }
-}
-
-function ratingGiven(symbol: string, label: string, value: number, estimated: boolean): Given {
-  return forceGiven(symbol, label, value, estimated ? 'estimate' : 'maker’s value')
 }
