@@ -3,68 +3,96 @@ import { fileURLToPath } from 'node:url'
 import { temporaryCluster } from './temporary-app.ts'
 
 const root = fileURLToPath(new URL('..', import.meta.url))
+const tool = (name: string) => `node_modules/.bin/${name}`
+const asked = process.argv.slice(2)
 
 interface Outcome {
   code: number
   passed: number
   failed: number
 }
+const outcomes: Outcome[] = []
 
-/** Runs a command to its end, shows what it prints, and reads the counts of a test runner out of it. */
-function run(title: string, command: string, args: string[], env: Record<string, string> = {}): Promise<Outcome> {
-  console.log(`\n== ${title}`)
+/** Runs a command to its end and shows what it printed, in one piece: two of them run side by side. */
+function run(title: string, command: string, args: string[], env: Record<string, string> = {}) {
   const began = Date.now()
   const child = spawn(command, args, {
     cwd: root,
-    stdio: ['ignore', 'pipe', 'inherit'],
+    stdio: ['ignore', 'pipe', 'pipe'],
     env: { ...process.env, ...env, FORCE_COLOR: '0' },
   })
   let printed = ''
-  child.stdout.on('data', (chunk: Buffer) => {
-    process.stdout.write(chunk)
-    printed += chunk.toString()
-  })
-  const count = (word: string) => Number(new RegExp(`^\\s*(\\d+) ${word}`, 'm').exec(printed)?.[1] ?? 0)
-  return new Promise((ended) =>
+  for (const stream of [child.stdout, child.stderr])
+    stream.on('data', (chunk: Buffer) => {
+      printed += chunk.toString()
+    })
+  return new Promise<{ code: number; printed: string }>((ended) =>
     child.on('close', (code) => {
-      console.log(`   ${((Date.now() - began) / 1000).toFixed(1)} s`)
-      ended({ code: code ?? 1, passed: count('passing'), failed: count('failing') })
+      const seconds = ((Date.now() - began) / 1000).toFixed(1)
+      console.log(`\n== ${title}, ${seconds} s\n${printed.trimEnd()}`)
+      ended({ code: code ?? 1, printed })
     }),
   )
 }
 
-const tool = (name: string) => `node_modules/.bin/${name}`
-const only = process.argv.slice(2)
-const wanted = (name: string) => only.length === 0 || only.includes(name)
-
-const outcomes: Outcome[] = []
 /** A check without counts of its own is one test. */
 async function check(title: string, command: string, args: string[]): Promise<void> {
-  const { code } = await run(title, command, args)
+  const { code } = await run(title, tool(command), args)
   outcomes.push({ code, passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1 })
 }
 
-if (wanted('lint')) {
-  await check('format', tool('prettier'), ['--check', '--log-level=warn', '.'])
-  await check('lint', tool('eslint'), ['.', '--max-warnings=0'])
-  await check('import directions', tool('depcruise'), [
-    '--config', '.dependency-cruiser.cjs', 'core', 'contract', 'server', 'web/src', 'e2e', 'tools',
-  ]) // prettier-ignore
-  await check('types', tool('vue-tsc'), ['--noEmit', '-p', 'tsconfig.json'])
+/** A suite of Mocha, whose counts are read out of what it printed. */
+async function suite(
+  title: string,
+  files: string,
+  { args = [], env = {} }: { args?: string[]; env?: Record<string, string> } = {},
+): Promise<void> {
+  const { code, printed } = await run(title, tool('mocha'), [...args, files], env)
+  const count = (word: string) => Number(new RegExp(`^\\s*(\\d+) ${word}`, 'm').exec(printed)?.[1] ?? 0)
+  outcomes.push({ code, passed: count('passing'), failed: count('failing') })
 }
-if (wanted('core')) outcomes.push(await run('core', tool('mocha'), ['core/test/**/*.test.ts']))
-if (wanted('web')) outcomes.push(await run('drawing', tool('mocha'), ['web/test/**/*.test.ts']))
-if (wanted('server')) {
+
+async function server(): Promise<void> {
   const { cluster, remove } = await temporaryCluster()
   try {
-    const base = cluster.url('').replace(/\/$/, '')
-    outcomes.push(await run('server', tool('mocha'), ['server/test/**/*.test.ts'], { YARDFROST_TEST_POSTGRES: base }))
+    await suite('server', 'server/test/**/*.test.ts', {
+      env: { YARDFROST_TEST_POSTGRES: cluster.url('').replace(/\/$/, '') },
+    })
   } finally {
     await remove()
   }
 }
-if (wanted('tools')) outcomes.push(await run('start and command line', tool('mocha'), ['tools/test/**/*.test.ts']))
-if (wanted('e2e')) outcomes.push(await run('in the browser', tool('mocha'), ['--timeout=60000', 'e2e/**/*.test.ts']))
+
+async function lint(): Promise<void> {
+  await check('format', 'prettier', ['--check', '--log-level=warn', '.'])
+  await check('lint', 'eslint', ['.', '--max-warnings=0'])
+  await check('import directions', 'depcruise', [
+    '--config', '.dependency-cruiser.cjs', 'core', 'contract', 'server', 'web/src', 'e2e', 'tools',
+  ]) // prettier-ignore
+  await check('types', 'vue-tsc', ['-b'])
+}
+
+/** One after another in each row, the two rows side by side: the browser waits more than it works. */
+const rows: [part: string, work: () => Promise<void>][][] = [
+  [
+    ['core', () => suite('core', 'core/test/**/*.test.ts')],
+    ['web', () => suite('drawing, forms and device', 'web/test/**/*.test.ts')],
+    ['lint', lint],
+    ['server', server],
+    ['tools', () => suite('start and command line', 'tools/test/**/*.test.ts')],
+  ],
+  [['e2e', () => suite('in the browser', 'e2e/**/*.test.ts', { args: ['--timeout=60000'] })]],
+]
+await Promise.all(
+  rows.map(async (row) => {
+    for (const [part, work] of row)
+      if (asked.includes(part))
+        await work().catch((error: unknown) => {
+          console.error(`\n== ${part} could not be run`, error)
+          outcomes.push({ code: 1, passed: 0, failed: 1 })
+        })
+  }),
+)
 
 const passed = outcomes.reduce((sum, outcome) => sum + outcome.passed, 0)
 // A runner that dies before it counts has failed too.

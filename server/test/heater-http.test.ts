@@ -7,6 +7,7 @@ import { startHeaterProcess, type HeaterProcess } from '../src/devices/heater-pr
 import { listening } from './listening.ts'
 import { seededInputs } from './seed.ts'
 import { testApp, type TestApp } from './test-app.ts'
+import { until } from './until.ts'
 
 const runs = '/api/devices/heater-runs'
 
@@ -17,10 +18,11 @@ describe('the heater over HTTP', () => {
   let site: Awaited<ReturnType<typeof listening>>
 
   before(async () => {
+    // The process last: without a database there is nothing to stop.
+    test = await testApp('heater_http', () => heater.port())
     process.env['YARDFROST_HEATER_RATE'] = '20'
     heater = await startHeaterProcess()
     delete process.env['YARDFROST_HEATER_RATE']
-    test = await testApp('heater_http', heater.port)
     technician = await test.signedIn('technician@north')
     site = await listening(test.app, 'technician@north')
   })
@@ -62,7 +64,8 @@ describe('the heater over HTTP', () => {
     assert.isAbove(samples.at(-1)?.innerC ?? 0, samples[0]?.innerC ?? 1000)
     stream.close()
     // Off means off: who comes back later is told, and has to ask again.
-    await new Promise((later) => setTimeout(later, 300))
+    const { body: account } = await technician.get('/api/session')
+    await until(() => test.runs.countOn(account.id) === 0, 'the heater to be off')
     assert.match(await (await watch(run)).hear(/event: trouble[^]*\n\n/).catch(String), /This heater is off|the stream ended/) // prettier-ignore
   })
 

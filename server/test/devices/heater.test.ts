@@ -6,6 +6,7 @@ import { createServer, type AddressInfo, type Socket } from 'node:net'
 import { heaterAt, sampleOf } from '../../src/devices/heater.ts'
 import { startHeaterProcess, type HeaterProcess } from '../../src/devices/heater-process.ts'
 import { heatTarget as target } from '../heat-target.ts'
+import { until } from '../until.ts'
 
 describe('a line of the heater', () => {
   it('is a sample', () =>
@@ -24,7 +25,7 @@ describe('the process of the heater', () => {
   it('stops at once, though it was killed a moment ago', async () => {
     const heater = await startHeaterProcess()
     heater.kill()
-    await new Promise((dead) => setTimeout(dead, 200))
+    await until(() => !heater.running(), 'the process to be dead')
     await heater.stop()
   })
 
@@ -115,26 +116,38 @@ describe('the simulated heater', () => {
   })
 
   it('says that it broke off when its plug is pulled, and another one follows', async () => {
-    const running = run(randomUUID(), () => false).catch((one: Error) => one.message)
-    setTimeout(() => heater.kill(), 700)
-    assert.match(String(await running), /broke off/)
-    for (let tries = 0; ; tries++) {
-      const samples = await run(randomUUID(), () => true).catch(() => null)
-      if (samples) break
-      assert.isBelow(tries, 40, 'no heater came back')
-      await new Promise((next) => setTimeout(next, 250))
+    const pullAtFirst = () => {
+      heater.kill()
+      return false
     }
+    const message = await run(randomUUID(), pullAtFirst).catch((one: Error) => one.message)
+    assert.match(String(message), /broke off/)
+    await until(
+      () =>
+        run(randomUUID(), () => true).then(
+          () => true,
+          () => false,
+        ),
+      'another heater',
+    )
   })
 })
 
 describe('a heater that misbehaves', () => {
   const listen = async (answer: (socket: Socket) => void) => {
+    const sockets: Socket[] = []
     const server = createServer((socket) => {
+      sockets.push(socket)
       socket.on('error', () => socket.destroy())
       answer(socket)
     })
     await new Promise<void>((listening) => server.listen(0, '127.0.0.1', () => listening()))
-    return { port: (server.address() as AddressInfo).port, stop: () => server.close() }
+    const stop = () =>
+      new Promise((closed) => {
+        server.close(closed)
+        for (const socket of sockets) socket.destroy()
+      })
+    return { port: (server.address() as AddressInfo).port, stop }
   }
   for (const [why, answer, says] of [
     ['hangs up', (socket: Socket) => void socket.end(), /broke off/],
@@ -151,13 +164,12 @@ describe('a heater that misbehaves', () => {
       )
       const error = await run.catch((one: Error) => one)
       assert.match(String(error), says)
-      stop()
+      await stop()
     })
 
   it('is not there', async () => {
     const { port, stop } = await listen(() => undefined)
-    stop()
-    await new Promise((closed) => setTimeout(closed, 50))
+    await stop()
     const run = heaterAt('127.0.0.1', () => port).run(
       randomUUID(),
       target,
