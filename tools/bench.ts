@@ -143,10 +143,10 @@ async function judgeSize(): Promise<number> {
     build: {
       write: false,
       target: 'es2022',
-      rollupOptions: { input: entry, external: ['zod'], preserveEntrySignatures: 'strict' },
+      rolldownOptions: { input: entry, external: ['zod'], preserveEntrySignatures: 'strict' },
     },
   })
-  const [only] = Array.isArray(built) ? built : [built]
+  const [only] = [built].flat()
   if (!only || !('output' in only)) throw new Error('core was not built')
   return gzipSync(only.output[0].code).length / 1000
 }

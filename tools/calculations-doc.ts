@@ -15,7 +15,7 @@ export function renderCalculations(): string {
   const parts = calculations.map(({ name, title, source, input }) => {
     const rows = Object.entries(input.shape as Record<string, z.ZodType>).map(([field, schema]) => {
       const optional = schema.safeParse(undefined).success
-      const description = String(schema.meta()?.['description'] ?? '')
+      const description = schema.meta()?.description ?? ''
       return `| \`${field}\`${optional ? ' (optional)' : ''} | ${cell(describeAllowed(schema))} | ${cell(description)} |`
     })
     return [

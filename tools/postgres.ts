@@ -108,7 +108,7 @@ export class Cluster {
       next()
     }
     const next = () => {
-      if (!letGo) timer = setTimeout(() => (looking = look()), waitMs)
+      if (!letGo) timer = setTimeout(() => void (looking = look()), waitMs)
     }
     next()
     return async () => {

@@ -111,7 +111,6 @@ async function addMachine(
       ...past.map(({ daysAgo, ...then }) => ({ daysAgo, inputs: positionOf(mergedInto(now, then)) })),
       { daysAgo: savedDaysAgo, inputs: positionOf(now) },
     ]
-    if (!first) throw new Error('a position without a state')
     const { siteId, accountId } = at
     const place = { siteId, machineId, name: position.name, walkOrder, accountId }
     const id = await insertPosition(db, { ...place, inputs: first.inputs }, judge(first.inputs))
@@ -148,6 +147,6 @@ function positionOf({ bearing, identify, load, seat, mount, float, grease, diagn
 }
 
 async function insert(db: Db, text: string, values: unknown[]): Promise<string> {
-  const { rows } = await db.query(text, values)
+  const { rows } = await db.query<{ id: unknown }>(text, values)
   return z.uuid().parse(rows[0]?.id)
 }

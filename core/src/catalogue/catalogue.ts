@@ -51,7 +51,7 @@ const columns = [
  */
 export function readCatalogue(csv: string): Catalogue {
   const [header, ...lines] = csv.trim().split(/\r?\n/)
-  if (header !== columns.join(',')) throw new Error(`catalogue header is "${header}"`)
+  if (header !== columns.join(',')) throw new Error(`catalogue header is "${header ?? ''}"`)
   const rows = lines.map(readRow)
   const seriesByName = new Map<string, Series>()
   for (const { series, type } of rows) seriesByName.set(series, { name: series, type })

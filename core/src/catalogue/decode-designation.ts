@@ -121,14 +121,13 @@ function readRun(text: string, run: Run, catalogue: Catalogue, original: string)
 
 function readBase(text: string, run: Run, digits: string, catalogue: Catalogue): Base | null {
   const end = run.digitsFrom + digits.length
-  const slash = digits === run.digits ? /^\/(\d+)/.exec(text.slice(end)) : null
+  const [slash = '', bore = ''] = (digits === run.digits && /^\/(\d+)/.exec(text.slice(end))) || []
   for (const series of catalogue.series) {
     const [prefix, seriesDigits] = splitSeries(series.name)
     if (prefix !== run.prefix) continue
     for (const spelling of spellingsOf(seriesDigits, prefix)) {
       if (slash && digits === spelling) {
-        const boreMm = Number(slash[1])
-        return finishBase(series, `${series.name}/${slash[1]}`, boreMm, run, end + slash[0].length, catalogue)
+        return finishBase(series, `${series.name}/${bore}`, Number(bore), run, end + slash.length, catalogue)
       }
       if (!digits.startsWith(spelling)) continue
       const code = digits.slice(spelling.length)
@@ -143,15 +142,15 @@ function readBase(text: string, run: Run, digits: string, catalogue: Catalogue):
 
 /** An insert bearing's bore in sixteenths of an inch stands behind a dash. */
 function withInchBore(base: Base, text: string): Base {
-  const sixteenths = /^-(\d{1,2})(?!\d)/.exec(text.slice(base.to))
-  const count = Number(sixteenths?.[1])
-  if (!sixteenths || count < 8 || count > 64) return base
+  const [written, sixteenths] = /^-(\d{1,2})(?!\d)/.exec(text.slice(base.to)) ?? []
+  const count = Number(sixteenths)
+  if (!written || !sixteenths || count < 8 || count > 64) return base
   return {
     ...base,
     inchBore: true,
     boreMm: (count * 25.4) / 16,
-    normal: `${base.normal}-${sixteenths[1]}`,
-    to: base.to + sixteenths[0].length,
+    normal: `${base.normal}-${sixteenths}`,
+    to: base.to + written.length,
   }
 }
 

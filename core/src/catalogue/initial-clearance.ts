@@ -44,7 +44,7 @@ export function initialClearance(input: InitialClearanceInput): InitialClearance
       code: 'OUT_OF_RANGE',
       field: 'boreMm',
       value: boreMm,
-      allowed: `${includeLowest ? 'from' : 'over'} ${rows[0]?.[0]} up to ${rows.at(-1)?.[1]} mm for ${bearingType}, ${boreShape} bore (ISO 5753-1)`,
+      allowed: `${includeLowest ? 'from' : 'over'} ${Number(rows[0]?.[0])} up to ${Number(rows.at(-1)?.[1])} mm for ${bearingType}, ${boreShape} bore (ISO 5753-1)`,
       fix: 'Check the bore and its unit, or use the clearance the maker states.',
     })
   }

@@ -122,7 +122,7 @@ function diameterRefused(diameterMm: number, chosen: string, table: TableData): 
     code: 'OUT_OF_RANGE',
     field: 'diameterMm',
     value: diameterMm,
-    allowed: `from ${held[0]?.[0]} to ${held.at(-1)?.[1]} mm in class ${chosen} (${table.source.split(':')[0]})`,
+    allowed: `from ${Number(held[0]?.[0])} to ${Number(held.at(-1)?.[1])} mm in class ${chosen} (${table.source.replace(/:.*/, '')})`,
     fix: 'Check the size and its unit, or use the tolerance the maker states.',
   })
 }

@@ -58,7 +58,7 @@ export function matchReadings({ identify }: RollingPosition, catalogue: Catalogu
 function closureSeen({ leftClosure, rightClosure }: RollingPosition['identify']) {
   const closed = [leftClosure, rightClosure].filter((one) => one !== null && one !== 'open')
   const [closure = 'open' as const] = closed
-  return { closure: closure ?? 'open', closedSides: closed.length as 0 | 1 | 2 }
+  return { closure, closedSides: closed.length as 0 | 1 | 2 }
 }
 
 /** Whether one of the candidates is of this size. */

@@ -84,7 +84,7 @@ export function bestClearance(input: BestClearanceInput): BestClearance {
     rangeMaxUm: high.um,
     openEnd: low.open ? (high.open ? 'both' : 'lower') : high.open ? 'upper' : 'none',
     zeroShare: at(0) / best.life,
-    keptShare: given === undefined || given === null ? null : at(given) / best.life,
+    keptShare: given === undefined ? null : at(given) / best.life,
     curve: places.map((clearanceUm, index) => ({ clearanceUm, share: (lives[index] ?? 0) / best.life })),
   }
 }

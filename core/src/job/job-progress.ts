@@ -93,7 +93,7 @@ export function jobProgress(
   for (const step of steps) {
     const waits =
       step.guard === 'locked-out' && !locked
-        ? [`${lockOut?.title ?? 'Lock out'} is not done`]
+        ? [`${lockOut.title} is not done`]
         : step.guard === 'all-done'
           ? states.filter((one) => !settled(one)).map((one) => `${one.step.title} is neither done nor skipped`)
           : []

@@ -238,7 +238,9 @@ export function ringOfSeat({
     ringLimits({ ring: seat === 'shaft' ? 'inner' : 'outer', diameterMm: nominalMm, ...ring }),
   )
   if (!refusal) return value
-  throw refusal.field === 'diameterMm' ? new InputError({ ...refusal, field: 'nominalMm', value: nominalMm }) : refusal
+  if (refusal.field !== 'diameterMm') throw refusal
+  const { code, allowed, fix } = refusal
+  throw new InputError({ code, field: 'nominalMm', value: nominalMm, allowed, fix })
 }
 
 export const fitResultCalculation = calculation(

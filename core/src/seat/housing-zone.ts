@@ -47,7 +47,7 @@ export function housingZone(input: FitRecommendInput, load: LoadClass): { zone: 
   }
   if (letters === 'J' && (diameterMm > 500 || input.toleranceClass === 'P4')) letters = 'JS'
   const grade = capGrade(chosen.grade, letters, input.toleranceClass, { P5: 6, P4: 5 }, smallestHousingGrade)
-  if (grade !== chosen.grade) reasons.push(`A ${input.toleranceClass} bearing deserves grade ${grade}.`)
+  if (grade !== chosen.grade) reasons.push(`A ${input.toleranceClass ?? 'normal'} bearing deserves grade ${grade}.`)
   return { zone: `${letters}${grade}`, reason: reasons.join(' ') }
 }
 

@@ -46,12 +46,13 @@ export function parseZone(zone: string, field = 'zone'): Zone {
     })
   }
   const grade = Number(match[2])
-  if (grade < Number(held[1]) || grade > Number(held[2])) {
+  const [least, most] = [Number(held[1]), Number(held[2])]
+  if (grade < least || grade > most) {
     throw new InputError({
       code: 'OUT_OF_RANGE',
       field,
       value: zone,
-      allowed: `${letters} in grades ${held[1]} to ${held[2]}`,
+      allowed: `${letters} in grades ${least} to ${most}`,
       fix: 'Choose a grade the tables hold.',
     })
   }

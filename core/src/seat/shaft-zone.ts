@@ -64,7 +64,7 @@ export function shaftZone(input: FitRecommendInput, load: LoadClass): { zone: st
   const grade = capGrade(chosen.grade, straightened, input.toleranceClass, { P5: 5, P4: 4 }, smallestShaftGrade)
   const reasons = [chosen.reason]
   if (hollow) reasons.push('The shaft is hollow by more than half, so one letter tighter.')
-  if (grade !== chosen.grade) reasons.push(`A ${input.toleranceClass} bearing deserves grade ${grade}.`)
+  if (grade !== chosen.grade) reasons.push(`A ${input.toleranceClass ?? 'normal'} bearing deserves grade ${grade}.`)
   return { zone: `${straightened}${grade}`, reason: reasons.join(' ') }
 }
 
@@ -110,7 +110,7 @@ function chooseShaftZone(
   return {
     letters,
     grade,
-    reason: `${how}; ${load} load on a ${familyName[family]} bearing over ${row[2]} up to ${row[3]} mm.`,
+    reason: `${how}; ${load} load on a ${familyName[family]} bearing over ${Number(row[2])} up to ${Number(row[3])} mm.`,
   }
 }
 

@@ -57,7 +57,7 @@ function lineChanges(whole: WholeShaft): Change[] {
         ...whole,
         line: {
           ...line,
-          parts: line.parts.map((one) => (one === part ? ({ ...one, ...changes } as ShaftPart) : one)),
+          parts: line.parts.map((one) => (one === part ? { ...one, ...changes } : one)),
         },
       },
     })

@@ -191,7 +191,7 @@ export function featureWords(feature: string): string {
   if (angle) return `contact angle ${angle}°`
   const [, hot] = /^heat-stabilised-(\d+)C$/.exec(feature) ?? []
   if (hot) return `rings stabilised to {${hot} °C}`
-  const [, kind, rest] = /^(taper|precision|internal-design)-(.+)$/.exec(feature) ?? []
+  const [, kind, rest = ''] = /^(taper|precision|internal-design)-(.+)$/.exec(feature) ?? []
   if (kind)
     return `${{ taper: 'taper', precision: 'tolerance class', 'internal-design': 'internal design' }[kind] ?? kind} ${rest}`
   return featureNames[feature] ?? feature

@@ -11,11 +11,17 @@ export interface Calculation {
   run: (input: unknown) => object
 }
 
+interface CalculationOptions {
+  /** Takes out what the input does not use. */
+  prepare?: (given: unknown) => unknown
+  /** How a refused field is named, see parseInput. */
+  fieldName?: 'top' | 'path'
+}
+
 /**
  * The register entry of a calculation, to stand beside its function.
  *
  * @param source - standard or practice it follows
- * @param options.prepare - takes out what the input does not use; `fieldName`: how a refused field is named, see parseInput
  */
 /* @__NO_SIDE_EFFECTS__ */ export function calculation<S extends z.ZodObject>(
   name: string,
@@ -23,7 +29,7 @@ export interface Calculation {
   source: string,
   input: S,
   work: (input: z.output<S>) => object,
-  { prepare = (given: unknown): unknown => given, fieldName = 'top' as 'top' | 'path' } = {},
+  { prepare = (given) => given, fieldName = 'top' }: CalculationOptions = {},
 ): Calculation {
   const run = (given: unknown) => {
     const parsed = parseInput(input, prepare(given), fieldName)
@@ -46,6 +52,6 @@ function suspectUnits(parsed: object): string[] {
 /** Adds warnings to an answer, after its own. */
 function withWarnings(answer: object, warnings: string[]): object {
   if (warnings.length === 0) return answer
-  const own = 'warnings' in answer && Array.isArray(answer.warnings) ? answer.warnings : []
+  const own: unknown[] = 'warnings' in answer && Array.isArray(answer.warnings) ? answer.warnings : []
   return { ...answer, warnings: [...own, ...warnings] }
 }

@@ -61,7 +61,7 @@ describe('acting load', () => {
         assert.fail('it answered')
       } catch (error) {
         assert.instanceOf(error, InputError)
-        assert.equal((error as InputError).field, field)
+        assert.equal(error.field, field)
       }
     })
 })

@@ -77,5 +77,5 @@ describe('what each mishap is', () => {
     ['thinner', { grease: { ...film, nu40Cst: 100 / 1.5 } }],
     ['dirtier', { grease: { ...film, cleanliness: 'severe' } }],
   ] as const)
-    it(`${key} is ${JSON.stringify(changes)}`, () => assert.approximately(found(key) ?? NaN, lifeOf(changes as Changes) ?? 0, 1e-6)) // prettier-ignore
+    it(`${key} is ${JSON.stringify(changes)}`, () => assert.approximately(found(key) ?? NaN, lifeOf(changes) ?? 0, 1e-6)) // prettier-ignore
 })

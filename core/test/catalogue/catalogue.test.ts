@@ -7,7 +7,7 @@ import { catalogue } from '../references.ts'
 const row = (designation: string) => {
   const found = catalogue.byDesignation.get(designation)
   assert.isDefined(found, designation)
-  return found!
+  return found
 }
 
 describe('catalogue', () => {

@@ -38,7 +38,7 @@ describe('what to order', () => {
             requiredClosure,
             requiredBore,
             requiredCage,
-          } as Changes['bearing'])
+          })
           const read = decodeDesignation(direct?.designation ?? '', catalogue)
           assert.isEmpty(read.unknown)
           assert.equal(read.size, designation)

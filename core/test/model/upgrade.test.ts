@@ -17,7 +17,7 @@ describe('documents of before', () => {
     const read = Position.parse(stored.position)
     const { schema, kind, ...groups } = read
     assert.deepEqual([schema, kind], [2, 'rolling'])
-    assert.deepEqual(groups as Record<string, unknown>, stored.position)
+    assert.deepEqual(groups, stored.position)
   })
 
   it('reads a document of today as it is, and once more', () => {
@@ -32,10 +32,13 @@ describe('documents of before', () => {
     const steps = stored.jobSteps.map((step) => JobStep.parse(step))
     for (const [index, { stage, schema, readings, ...step }] of steps.entries()) {
       const { readings: before, ...rest } = stored.jobSteps[index] as { readings: object[] }
-      assert.deepEqual(step as object, rest)
+      assert.deepEqual(step, rest)
       assert.equal(schema, 2)
       assert.equal(stage, step.key.split(':')[0])
-      assert.deepEqual(readings.map(({ gives, ...one }) => one) as object[], before)
+      assert.deepEqual(
+        readings.map(({ gives, ...one }) => one),
+        before,
+      )
     }
   })
 
@@ -64,7 +67,8 @@ describe('documents of before', () => {
   })
 
   it('job entries lose nothing', () => {
-    for (const entry of stored.jobEntries) assert.deepEqual(JobEntry.parse(entry) as object, { schema: 1, ...entry })
+    for (const entry of stored.jobEntries)
+      assert.deepEqual<unknown>(JobEntry.parse(entry), { schema: 1, ...(entry as object) })
   })
 
   it('a document of a newer program is refused with what to do', () => {

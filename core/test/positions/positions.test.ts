@@ -62,9 +62,9 @@ describe('faulty positions', () => {
       const { findings } = askAbout(inputs, kind, duty)
       const found = findings.find((one) => one.lens === lens && one.key === key)
       assert.exists(found, `only ${findings.map((one) => `${one.lens}.${one.key} ${one.verdict}`).join(', ')}`)
-      assert.equal(found?.verdict, verdict, found?.reason)
-      assert.match(found?.wayOut ?? '', wayOut)
-      if (never) assert.notMatch(found?.wayOut ?? '', never)
+      assert.equal(found.verdict, verdict, found.reason)
+      assert.match(found.wayOut, wayOut)
+      if (never) assert.notMatch(found.wayOut, never)
       for (const { reason, wayOut: out } of findings)
         for (const sentence of [reason, out]) {
           assert.notMatch(sentence, /[{}~]|undefined|NaN|null/)

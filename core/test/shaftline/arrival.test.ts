@@ -61,7 +61,7 @@ describe('the arrival list', () => {
     it(`${verdict}: ${why}`, () => {
       const [check, ...others] = arrivalChecks(line({ [key]: found }), positions)
       assert.isEmpty(others)
-      assert.deepEqual([check?.verdict, check?.lens], [verdict as string, lens])
+      assert.deepEqual([check?.verdict, check?.lens], [verdict, lens])
       assert.match(check?.reason ?? '', reason)
       assert.isNotEmpty(check?.wayOut)
     })

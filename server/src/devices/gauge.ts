@@ -24,8 +24,8 @@ export const gaugeAt = (host: string, port: number): Gauge => ({
 
 /** Reads the answer of a gauge. @throws DeviceError */
 export function readingOf(line: string): Reading {
-  const said = /^error (.+)$/.exec(line)
-  if (said) throw new DeviceError(`The gauge says: ${said[1]}`)
+  const [, said] = /^error (.+)$/.exec(line) ?? []
+  if (said) throw new DeviceError(`The gauge says: ${said}`)
   const match = /^reading (\d+(?:\.\d+)?) mm (\S.*)$/.exec(line)
   const valueMm = Number(match?.[1])
   if (!match || !(valueMm > 0 && valueMm <= 2000))

@@ -7,6 +7,8 @@ const againMs = 1000
 
 export interface HeaterProcess {
   port: () => number
+  /** Whether a process is there that has not ended. */
+  running: () => boolean
   /** Ends the process without warning, as a pulled plug does; another one follows. */
   kill: () => void
   stop: () => Promise<void>
@@ -30,14 +32,16 @@ export async function startHeaterProcess(): Promise<HeaterProcess> {
       })
     })
   await start()
+  const running = () => child.exitCode === null && child.signalCode === null
   return {
     port: () => port,
+    running,
     kill: () => child.kill('SIGKILL'),
     stop: async () => {
       stopped = true
       clearTimeout(again)
       // One that died a moment ago, and has no follower yet, does not exit twice.
-      if (child.exitCode !== null || child.signalCode !== null) return
+      if (!running()) return
       const gone = new Promise<void>((exited) => child.once('exit', () => exited()))
       child.kill()
       await gone

@@ -45,9 +45,9 @@ export class HeaterRuns {
    * @throws JobError when this person has too many on already
    */
   start(accountId: string, piece: string, target: HeatTarget): HeaterRun {
-    const mine = [...this.#runs.values()].filter((run) => run.accountId === accountId && isOn(run))
-    if (mine.length >= mostAtOnce)
-      throw new JobError('HEATER_BUSY', `You have ${mine.length} heaters on already`, 'Switch one of them off first.')
+    const on = this.countOn(accountId)
+    if (on >= mostAtOnce)
+      throw new JobError('HEATER_BUSY', `You have ${on} heaters on already`, 'Switch one of them off first.')
     const id = randomUUID()
     const run: Run = {
       accountId,
@@ -61,6 +61,11 @@ export class HeaterRuns {
     void this.#heat(id, run, piece, target)
     this.#offUnlessWatched(run)
     return { id, piece, target }
+  }
+
+  /** How many heaters a person has on. */
+  countOn(accountId: string): number {
+    return [...this.#runs.values()].filter((run) => run.accountId === accountId && isOn(run)).length
   }
 
   async #heat(id: string, run: Run, piece: string, target: HeatTarget): Promise<void> {

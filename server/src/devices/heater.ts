@@ -67,8 +67,8 @@ export function shownOf(line: string): number {
 
 /** Reads a line of the heater. @throws DeviceError for what no probe shows */
 export function sampleOf(line: string): HeaterSample {
-  const said = /^error (.+)$/.exec(line)
-  if (said) throw new DeviceError(`The heater says: ${said[1]}`)
+  const [, said] = /^error (.+)$/.exec(line) ?? []
+  if (said) throw new DeviceError(`The heater says: ${said}`)
   const match =
     /^sample (\d+(?:\.\d+)?) (-?\d+(?:\.\d+)?) (-?\d+(?:\.\d+)?) (\d+(?:\.\d+)?) (heating|holding|ready)$/.exec(line)
   if (!match) throw new DeviceError(`The heater sends what is no sample: "${line.slice(0, 40)}"`)

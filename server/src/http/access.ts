@@ -22,7 +22,10 @@ const rank: Record<Role, number> = { viewer: 0, technician: 1, planner: 2 }
 /** Puts the account on the request of a route that wants one, and lets only those through whose role is enough. */
 export function accountFor(pool: pg.Pool, access: Access): RequestHandler {
   return async (request, _response, next) => {
-    if (access === 'anyone') return next()
+    if (access === 'anyone') {
+      next()
+      return
+    }
     const id = request.session.accountId
     const account = id ? await findAccount(pool, id) : null
     if (!account) {
@@ -48,7 +51,10 @@ export const sameOrigin: RequestHandler = (request, _response, next) => {
   const { origin, host } = request.headers
   const reads = request.method === 'GET' || request.method === 'HEAD' || request.method === 'OPTIONS'
   // Programs without a browser send no Origin, and have no cookie to abuse.
-  if (reads || origin === undefined || hostOf(origin) === host) return next()
+  if (reads || origin === undefined || hostOf(origin) === host) {
+    next()
+    return
+  }
   throw new AccessError('NOT_ALLOWED', 'This request comes from another page', 'Use Yardfrost at its own address.')
 }
 

@@ -1,7 +1,7 @@
 import type { References } from '@yardfrost/core'
 import compression from 'compression'
 import connectPgSimple from 'connect-pg-simple'
-import express, { type Express } from 'express'
+import express, { type Express, type Request, type Response } from 'express'
 import { rateLimit } from 'express-rate-limit'
 import session from 'express-session'
 import helmet from 'helmet'
@@ -55,8 +55,11 @@ export function createApp({ log, webFolder, ...parts }: AppParts): Express {
     pinoHttp({
       logger: log,
       genReqId: () => randomUUID(),
-      autoLogging: { ignore: (request) => !request.url?.startsWith('/api') || request.url === '/api/health' },
-      serializers: { req: ({ id, method, url }) => ({ id, method, url }), res: ({ statusCode }) => ({ statusCode }) },
+      autoLogging: { ignore: (request) => !request.url.startsWith('/api') || request.url === '/api/health' },
+      serializers: {
+        req: ({ id, method, url }: Request) => ({ id, method, url }),
+        res: ({ statusCode }: Response) => ({ statusCode }),
+      },
     }),
   )
   app.use(

@@ -12,7 +12,10 @@ import { isDatabaseAway } from '../store/database.ts'
 
 /** The one place where an error becomes a status and a body. */
 export const errorHandler: ErrorRequestHandler = (error: unknown, request, response, next) => {
-  if (response.headersSent) return next(error)
+  if (response.headersSent) {
+    next(error)
+    return
+  }
   const { status, body } = answerTo(error, request)
   // Faults of ours are logged whole; refused inputs are the person's business.
   if (status >= 500) request.log.error({ err: error }, body.error.message)
@@ -83,7 +86,7 @@ function answerToParser(error: unknown, request: Request): Answer {
     }
     return { status: 413, body: { error: body } }
   }
-  const requestId = String(request.id)
+  const requestId = typeof request.id === 'string' ? request.id : ''
   return {
     status: 500,
     body: {

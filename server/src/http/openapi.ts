@@ -1,4 +1,4 @@
-import { OpenAPIRegistry, OpenApiGeneratorV31, type RouteConfig } from '@asteasolutions/zod-to-openapi'
+import { OpenAPIRegistry, OpenApiGeneratorV31 } from '@asteasolutions/zod-to-openapi'
 import { ApiError, routes, type Answer, type Body, type Route } from '@yardfrost/contract'
 import { createCalculations, type References } from '@yardfrost/core'
 import { z } from 'zod'
@@ -60,8 +60,8 @@ export function openApiDocument(references: References, version: string): Record
         ...(Object.keys(params.shape).length > 0 ? { params } : {}),
         ...(Object.keys(query.shape).length > 0 ? { query } : {}),
         ...(body ? { body: describedBody(body) } : {}),
-      } as RouteConfig['request'] & object,
-      responses: { [status]: described, ...refusalsOf(route) } as RouteConfig['responses'],
+      },
+      responses: { [status]: described, ...refusalsOf(route) },
     })
   }
   for (const { name, title, source, input } of createCalculations(references).values()) {

@@ -1,4 +1,5 @@
 import { verify } from '@node-rs/argon2'
+import { promisify } from 'node:util'
 import type pg from 'pg'
 import { AccessError } from '../errors/access-error.ts'
 import { findAccount, findAccountByLogin } from '../store/accounts.ts'
@@ -28,7 +29,7 @@ export function sessionRoutes(serve: Serve, pool: pg.Pool): void {
     }
     await limit.forget(login)
     // A new session at sign-in, so that one planted before it is worth nothing.
-    await new Promise<void>((done, failed) => request.session.regenerate((error) => (error ? failed(error) : done())))
+    await promisify(request.session.regenerate.bind(request.session))()
     request.session.accountId = found.account.id
     return found.account
   })
@@ -40,7 +41,7 @@ export function sessionRoutes(serve: Serve, pool: pg.Pool): void {
   })
 
   serve('signOut', async ({ request, response }) => {
-    await new Promise<void>((done, failed) => request.session.destroy((error) => (error ? failed(error) : done())))
+    await promisify(request.session.destroy.bind(request.session))()
     response.clearCookie(sessionCookie)
   })
 }

@@ -1,14 +1,13 @@
 import { randomBytes } from 'node:crypto'
 import { z } from 'zod'
 import type { Db } from './database.ts'
+import { readQueries } from './read-queries.ts'
+import { one, run } from './rows.ts'
+
+const sql = readQueries('./server-secret.sql', import.meta.url, ['keepSecret', 'getSecret'])
 
 /** The secret that signs session cookies: made once, kept in the database, shared by all servers on it. */
 export async function sessionSecret(db: Db): Promise<string> {
-  const name = 'session'
-  await db.query('insert into server_secret (name, value) values ($1, $2) on conflict do nothing', [
-    name,
-    randomBytes(32).toString('hex'),
-  ])
-  const { rows } = await db.query('select value from server_secret where name = $1', [name])
-  return z.string().parse(rows[0]?.value)
+  await run(db, sql.keepSecret('session', randomBytes(32).toString('hex')))
+  return (await one(db, sql.getSecret('session'), z.object({ value: z.string() }))).value
 }

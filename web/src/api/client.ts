@@ -102,7 +102,7 @@ async function ask<N extends RouteName>(name: N, sent: Sent<Routes[N]> = {}): Pr
     const answer = await fetchAnswer(route, path, sent.body)
     // What was saved is what would be read now.
     if (route.conflict) void keepAnswer(path, answer)
-    return read(route, answer) as Answered<Routes[N]>
+    return read(routes[name], answer)
   } catch (error) {
     if (route.conflict && error instanceof ApiFailure && error.status === 409)
       throw new SaveConflict(error, route.conflict.parse(z.object({ theirs: z.unknown() }).parse(error.body).theirs))
@@ -127,7 +127,7 @@ async function askKept<N extends RouteName>(name: N, sent: Sent<Routes[N]> = {})
   try {
     const answer = await fetchAnswer(route, path, undefined)
     void keepAnswer(path, answer)
-    return read(route, answer) as Answered<Routes[N]>
+    return read(routes[name], answer)
   } catch (error) {
     if (!(error instanceof ApiFailure) || !error.passes || route.answer.as !== 'json') throw error
     const kept = await keptAnswer(route.answer.schema, path)

@@ -1,26 +1,28 @@
 import { formatNumber } from '@yardfrost/core'
 import type { ApexOptions } from 'apexcharts'
-import { computed } from 'vue'
+import { computedWithControl } from '@vueuse/core'
 import { useSettings } from '../shell/settings.ts'
 
 /** The roles of the page as colours a chart can take; read anew when the theme flips. */
 export function useChartColours() {
   const settings = useSettings()
-  return computed(() => {
-    void settings.night
-    const role = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim()
-    return {
-      ink: role('--ink'),
-      quiet: role('--ink-2'),
-      hair: role('--hair'),
-      ember: role('--ember'),
-      emberText: role('--ember-text'),
-      frost: role('--frost'),
-      sheet: role('--sheet'),
-      go: role('--go'),
-      watch: role('--watch'),
-    }
-  })
+  return computedWithControl(
+    () => settings.night,
+    () => {
+      const role = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim()
+      return {
+        ink: role('--ink'),
+        quiet: role('--ink-2'),
+        hair: role('--hair'),
+        ember: role('--ember'),
+        emberText: role('--ember-text'),
+        frost: role('--frost'),
+        sheet: role('--sheet'),
+        go: role('--go'),
+        watch: role('--watch'),
+      }
+    },
+  )
 }
 
 /** The end of an axis that holds `furthest` and has round ticks at each fifth of it. */

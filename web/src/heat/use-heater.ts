@@ -17,6 +17,8 @@ export function useHeater() {
   const address = ref<string>()
   const stream = useEventSource(address, ['sample', 'trouble'] as const, { immediate: false, autoConnect: false })
 
+  const isOn = () => running.value
+
   /** Switches it on. @param order - what the server is asked to heat for; aim and limit are its own */
   async function start(order: StartHeaterRun): Promise<void> {
     stop()
@@ -26,7 +28,7 @@ export function useHeater() {
     try {
       const run = await api.startHeater(order)
       // Switched off, or gone, while the answer was on its way: nobody listens, and it goes off by itself.
-      if (!running.value) return
+      if (!isOn()) return
       address.value = `/api/devices/heater-runs/${run.id}`
       stream.open()
     } catch (error) {
@@ -46,7 +48,7 @@ export function useHeater() {
 
   watch(
     stream.data,
-    (text) => {
+    (text: string | null) => {
       if (!text) return
       const told: unknown = JSON.parse(text)
       if (stream.event.value === 'trouble') fail(told as HeaterTrouble)

@@ -73,8 +73,7 @@ export function useJob(id: string) {
   }
 
   /** Adds an entry: it counts on this device at once, and is sent when it can be. */
-  const add = (made: Made): void =>
-    outbox.add({ ...made, schema: 1, id: newId(), at: new Date().toISOString() } as JobEntry)
+  const add = (made: Made): void => outbox.add({ ...made, schema: 1, id: newId(), at: new Date().toISOString() })
 
   async function addPhoto(step: string, file: File): Promise<void> {
     const photo = newId()
@@ -97,7 +96,7 @@ export function useJob(id: string) {
     // The browser opens a stream that broke again by itself; one that was refused it gives up.
     autoReconnect: { retries: () => !ended.value, delay: retryMs },
   })
-  watch(stream.data, (text) => {
+  watch(stream.data, (text: string | null) => {
     if (!text) return
     hear(JobDetail.parse(JSON.parse(text)))
   })

@@ -69,8 +69,14 @@ export function useEntry(id: string | null, copyOf: string | null) {
 
   async function load(): Promise<void> {
     areas.value = await api.areas()
-    if (id !== null) return document.take(stored(await api.machine(id)))
-    if (copyOf === null) return document.take({ version: 0, machine: null, entry: emptyEntry() })
+    if (id !== null) {
+      document.take(stored(await api.machine(id)))
+      return
+    }
+    if (copyOf === null) {
+      document.take({ version: 0, machine: null, entry: emptyEntry() })
+      return
+    }
     const { positions, ...rest } = entryOf(await api.machine(copyOf))
     const copied = positions.map(({ name, designation }) => ({ name, designation }))
     document.take({ version: 0, machine: null, entry: { ...rest, tag: '', positions: copied } })
@@ -123,6 +129,6 @@ export function titleOf(field: string): string {
     index === undefined
       ? MachineEntry.shape[first as keyof typeof MachineEntry.shape]
       : MachineEntry.shape.positions.unwrap().element.shape[inner as 'name' | 'designation']
-  const title = schema?.meta()?.['title']
+  const title = schema.meta()?.['title']
   return typeof title === 'string' ? title : field
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { useEventListener } from '@vueuse/core'
-import { ref, useTemplateRef } from 'vue'
+import { useEventListener, useTitle } from '@vueuse/core'
+import { computed, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { ApiFailure } from '../api/client.ts'
 import { shownFrom } from '../api/network.ts'
@@ -19,6 +19,10 @@ const settings = useSettings()
 const page = usePageState()
 const router = useRouter()
 const search = useTemplateRef('search')
+
+// Several tabs are told apart by where they are: the page first, then what it belongs to.
+const whereabouts = computed(() => [...page.crumbs.map(({ label }) => label).reverse(), 'Yardfrost'].join(' · '))
+useTitle(whereabouts)
 
 useKeys({
   u: settings.flipUnits,

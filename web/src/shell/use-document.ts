@@ -1,5 +1,5 @@
 import { useEventListener } from '@vueuse/core'
-import { computed, reactive, ref, shallowRef, watch, type Ref } from 'vue'
+import { computed, reactive, ref, shallowRef, watch, type Ref, type ShallowRef } from 'vue'
 import { z } from 'zod'
 import { ApiFailure, SaveConflict } from '../api/client.ts'
 import { useSession } from './session.ts'
@@ -39,10 +39,10 @@ export function useDocument<V extends object | null, D extends { version: number
 }) {
   const { value, valueOf } = document
   const session = useSession()
-  const stored = shallowRef<D | null>(null)
+  const stored: ShallowRef<D | null> = shallowRef(null)
   /** When the draft that was found on this device was last changed; null when there was none. */
   const restoredFrom = ref<string | null>(null)
-  const conflict = shallowRef<D | null>(null)
+  const conflict: ShallowRef<D | null> = shallowRef(null)
   const trouble = ref<Trouble | null>(null)
   const busy = ref(false)
   /** Fields whose text cannot be read, with what is wrong. They keep the last good value. */
@@ -77,7 +77,10 @@ export function useDocument<V extends object | null, D extends { version: number
     text,
     () => {
       if (!stored.value || !value.value) return
-      if (!dirty.value) return localStorage.removeItem(document.key)
+      if (!dirty.value) {
+        localStorage.removeItem(document.key)
+        return
+      }
       const draft = { version: stored.value.version, value: value.value, at: new Date().toISOString() }
       localStorage.setItem(document.key, JSON.stringify(draft))
     },
@@ -93,8 +96,8 @@ export function useDocument<V extends object | null, D extends { version: number
   async function save(): Promise<boolean> {
     if (!stored.value || !value.value || busy.value || !dirty.value) return false
     if (!session.maySave) return fail('A viewer can look and try, not save', 'Ask a technician or planner to save it.')
-    if (unreadable.size > 0) {
-      const [first] = unreadable.values()
+    const [first] = unreadable.values()
+    if (first !== undefined) {
       return fail('One field cannot be read', `Correct it first: ${first}`)
     }
     busy.value = true

@@ -1,4 +1,4 @@
-import { useEventListener } from '@vueuse/core'
+import { onKeyStroke } from '@vueuse/core'
 
 /** Whether keys belong to what is being typed. */
 function isTyping(target: EventTarget | null): boolean {
@@ -14,11 +14,9 @@ function isTyping(target: EventTarget | null): boolean {
  * @param commands - action by key as the browser names it
  */
 export function useKeys(commands: Record<string, () => void>): void {
-  useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  onKeyStroke(Object.keys(commands), (event) => {
     if (event.ctrlKey || event.altKey || event.metaKey || event.defaultPrevented || isTyping(event.target)) return
-    const command = commands[event.key]
-    if (!command) return
     event.preventDefault()
-    command()
+    commands[event.key]?.()
   })
 }

@@ -10,12 +10,12 @@ const seed = 20_406
 const bins = 32
 
 const work: BenchWork = {
-  async sweep(position, machine, limits, progress) {
+  sweep(position, machine, limits, progress) {
     const steps = sweep(position, machine, catalogue, limits)
     let told = 0
     for (;;) {
       const step = steps.next()
-      if (step.done) return step.value
+      if (step.done) return Promise.resolve(step.value)
       const now = performance.now()
       if (now - told > tellEveryMs) {
         told = now
@@ -23,13 +23,13 @@ const work: BenchWork = {
       }
     }
   },
-  async fits(seat, worked, ring, count) {
+  fits(seat, worked, ring, count) {
     const fits = simulateFits(seat, worked, ring, count, seededRandom(seed))
     const [loosest, tightest] =
       seat === 'shaft'
         ? [worked.lowerUm - ring.upperUm, worked.upperUm - ring.lowerUm]
         : [ring.lowerUm - worked.upperUm, ring.upperUm - worked.lowerUm]
-    return fitHistogram(fits, loosest, tightest, bins)
+    return Promise.resolve(fitHistogram(fits, loosest, tightest, bins))
   },
 }
 

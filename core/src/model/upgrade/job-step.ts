@@ -2,8 +2,8 @@ import type { UpgradeStep } from './document.ts'
 
 /** What a reading gives stood in its key, and what is done in the key of its step. */
 const givesOf = (stage: string, key: string): object | null => {
-  const gauged = /^(shaft|housing)-(\d+)$/.exec(key)
-  if (stage === 'gauge' && gauged) return { what: `seat.${gauged[1]}`, place: Number(gauged[2]) }
+  const [, seat, place] = /^(shaft|housing)-(\d+)$/.exec(key) ?? []
+  if (stage === 'gauge' && seat) return { what: `seat.${seat}`, place: Number(place) }
   const ran = /^after-(\d+):(.*)$/.exec(key)
   if (stage === 'run-up' && ran) return { what: 'run-up', position: ran[2], minutes: Number(ran[1]) }
   return single[`${stage} ${key}`] ?? null

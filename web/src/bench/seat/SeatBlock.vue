@@ -14,7 +14,7 @@ const emit = defineEmits<{ working: [figure: string] }>()
 const bench = useBench()
 const format = useFormat()
 const figures = computed(() => bench.assessment.value.lenses.seat.figures)
-const zone = computed(() => figures.value[`${seat}Zone`]!)
+const zone = computed(() => figures.value[`${seat}Zone`])
 const limits = computed(() => figures.value[`${seat}Limits`])
 const fit = computed(() => figures.value[`${seat}Fit`])
 const probable = computed(() => figures.value[`${seat}Probable`])
@@ -27,7 +27,7 @@ const likely = computed(() =>
 )
 const worked = computed(() => (limits.value ? format.figure(limits.value) : null))
 const absent = computed(() => {
-  const { missing, refusal } = zone.value
+  const { missing, refusal } = zone.value ?? {}
   return missing?.length
     ? `needs ${missing.map(({ label }) => label).join(', ')}`
     : refusal
@@ -79,8 +79,8 @@ watchDebounced(
     @mouseleave="bench.lit.value = null"
   >
     <div class="zone">
-      <span class="label">{{ zone.label }}</span>
-      <strong v-if="zone.value?.kind === 'text'" data-test="zone">{{ zone.value.text }}</strong>
+      <span class="label">{{ zone?.label }}</span>
+      <strong v-if="zone?.value?.kind === 'text'" data-test="zone">{{ zone.value.text }}</strong>
       <span v-else class="absent">{{ absent }}</span>
     </div>
     <div v-if="worked" class="numbers">
