@@ -20,8 +20,8 @@ async function seedLargeSite(): Promise<void> {
          join pattern p on p.turn = n % p.patterns
          returning id, site_id, tag
        )
-       insert into position (site_id, machine_id, name, walk_order, inputs, assessment, state, designation, finding)
-       select m.site_id, m.id, 'Bearing ' || k, k, o.inputs, o.assessment, o.state, o.designation, o.finding
+       insert into position (site_id, machine_id, name, walk_order, inputs, result, state, designation, finding)
+       select m.site_id, m.id, 'Bearing ' || k, k, o.inputs, o.result, o.state, o.designation, o.finding
        from made m
        cross join generate_series(1, 3) k
        join machine pattern on pattern.tag = regexp_replace(m.tag, '-[0-9]+$', '') and pattern.site_id = m.site_id

@@ -13,6 +13,8 @@ import { AlreadyRunning, takeLock } from './instance-lock.ts'
 import { Cluster } from './postgres.ts'
 
 const root = fileURLToPath(new URL('..', import.meta.url))
+/** While the page is served by its own builder, see tools/dev.mjs. */
+const withoutPage = process.argv.includes('--without-page')
 const say = (text: string) => console.log(`yardfrost: ${text}`)
 
 /** A start that cannot go on, for a reason the person can put right. */
@@ -102,7 +104,7 @@ async function serve(): Promise<void> {
     log,
     version,
     port,
-    webFolder: join(root, 'web/dist'),
+    webFolder: withoutPage ? null : join(root, 'web/dist'),
   })
   say(`serving at http://localhost:${server.port}`)
   for (const { login, password, role } of demoAccounts) say(`sign in as ${role}: ${login} / ${password}`)
