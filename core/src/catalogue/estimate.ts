@@ -36,12 +36,14 @@ interface Rule {
   m: number | null
   fillAngleRad: number | null
   spacing: number | null
+  /** Whether its estimates were held against published ratings. */
+  verified: boolean
 }
 
 const rules = new Map<string, Rule>(
-  interiorRules.rows.map(([series, rows, contactAngleDeg, k, m, fillAngleRad, spacing]) => [
+  interiorRules.rows.map(([series, rows, contactAngleDeg, k, m, fillAngleRad, spacing, verified]) => [
     String(series),
-    { rows, contactAngleDeg, k, m, fillAngleRad, spacing } as Rule,
+    { rows, contactAngleDeg, k, m, fillAngleRad, spacing, verified } as Rule,
   ]),
 )
 
@@ -146,12 +148,5 @@ function countElements(rule: Rule, elementDiameterMm: number, pitchDiameterMm: n
     : Math.floor(Math.PI / ((rule.spacing ?? 1) * half) + 1e-9)
 }
 
-/** Series whose estimates could not be held against published ratings. */
-const unverifiedSeries = new Set(
-  '618 619 160 64 622 623 70 719 32 33 QJ2 QJ3 NU10 NJ10 N10 NU4 NJ4 213 240 241 313 330 331 332 NA48 NA69 UC3 C22 C23 C30 C31 811 812'.split(
-    ' ',
-  ),
-)
-
 /** Whether the estimate of this series was held against published ratings. */
-export const isVerifiedEstimate = (row: CatalogueRow): boolean => !unverifiedSeries.has(row.series)
+export const isVerifiedEstimate = (row: CatalogueRow): boolean => rules.get(row.series)?.verified ?? false
