@@ -54,7 +54,7 @@ export {
   type RollingGroups,
 } from './kinds/rolling/position.ts'
 export { usualHolding } from './catalogue/holding.ts'
-export type { JobPosition } from './job/kinds/bearing-change/job-position.ts'
+export type { JobPosition } from './job/kinds/job-position.ts'
 export { jobKinds } from './job/kinds/index.ts'
 export type { JobKindFacts } from './job/kinds/job-kind.ts'
 export {

@@ -3,15 +3,20 @@ import type { MachineDetail } from '@yardfrost/contract'
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import InputText from 'primevue/inputtext'
-import { ref } from 'vue'
+import Select from 'primevue/select'
+import { JobKind, jobKinds } from '@yardfrost/core'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ApiFailure } from '../api/client.ts'
 
-/** Which bearings of a machine are changed: that makes a job with its steps. */
+/** Which kind of work is done at which positions of a machine: that makes a job with its steps. */
 const { machine } = defineProps<{ machine: MachineDetail }>()
 const emit = defineEmits<{ close: [] }>()
 const router = useRouter()
 const chosen = ref<string[]>(machine.positions.length === 1 ? machine.positions.map(({ id }) => id) : [])
+const kinds = JobKind.options.map((value) => ({ value, label: jobKinds[value].name }))
+const kind = ref<JobKind>('bearing-change')
+const question = computed(() => jobKinds[kind.value].question)
 const plannedFor = ref('')
 const failure = ref<ApiFailure | null>(null)
 const busy = ref(false)
@@ -22,6 +27,7 @@ async function make() {
   try {
     const { id } = await api.addJob({
       machineId: machine.id,
+      kind: kind.value,
       positionIds: chosen.value,
       plannedFor: plannedFor.value || null,
     })
@@ -36,8 +42,17 @@ async function make() {
 </script>
 
 <template>
-  <form class="new" aria-label="Which bearings are changed?" @submit.prevent="make">
-    <h2>Which bearings are changed?</h2>
+  <form class="new" :aria-label="question" @submit.prevent="make">
+    <Select
+      v-if="kinds.length > 1"
+      v-model="kind"
+      :options="kinds"
+      option-label="label"
+      option-value="value"
+      aria-label="Kind of work"
+      data-test="job-kind"
+    />
+    <h2>{{ question }}</h2>
     <label v-for="position in machine.positions" :key="position.id" class="choice">
       <Checkbox v-model="chosen" :value="position.id" :pt="{ input: { 'data-choose': position.name } }" />
       {{ position.name }} <span class="quiet">{{ position.designation ?? 'no bearing entered' }}</span>

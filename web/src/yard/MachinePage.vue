@@ -2,7 +2,7 @@
 import type { JobSummary, MachineDetail } from '@yardfrost/contract'
 import { lookUpBearing, wantedLife } from '@yardfrost/core'
 import Button from 'primevue/button'
-import { ref } from 'vue'
+import { defineAsyncComponent, ref } from 'vue'
 import { api, ApiFailure, SaveConflict } from '../api/client.ts'
 import { catalogue } from '../references.ts'
 import { halfSection, type HalfSection } from '../drawing/half-section.ts'
@@ -10,13 +10,15 @@ import SectionThumb from '../drawing/SectionThumb.vue'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import JobList from '../job/JobList.vue'
-import NewJob from '../job/NewJob.vue'
 import { criticalityWords, kindWords } from '../register/words.ts'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import { useSession } from '../shell/session.ts'
 import { shownTime } from '../shell/shown-time.ts'
+
+/** It knows the steps of every kind of work, which a look at the machine does not need. */
+const NewJob = defineAsyncComponent(() => import('../job/NewJob.vue'))
 
 const { id } = defineProps<{ id: string }>()
 const format = useFormat()

@@ -2,12 +2,14 @@ import type { Catalogue } from '../../catalogue/catalogue.ts'
 import type { RollingPosition } from '../../kinds/rolling/position.ts'
 import type { JobStep } from '../../model/job.ts'
 import type { JobProgress } from '../job-progress.ts'
-import type { JobPosition } from './bearing-change/job-position.ts'
+import type { JobPosition } from './job-position.ts'
 
 /** What a kind of work brings: its steps, what it is called, and what its readings leave in the positions. */
 export interface JobKindFacts {
   /** What the kind is called. */
   name: string
+  /** What is asked when such a job is made: the positions it is done on. */
+  question: string
   /** Kind of position it is done on. */
   takes: 'rolling'
   /** The steps, in working order, as the positions stand now. */

@@ -6,6 +6,7 @@ import { bearingChangeTitle } from './title.ts'
 /** Bearings of one machine changed. */
 export const bearingChange: JobKindFacts = {
   name: 'Bearing change',
+  question: 'Which bearings are changed?',
   takes: 'rolling',
   compose: composeBearingChange,
   title: bearingChangeTitle,

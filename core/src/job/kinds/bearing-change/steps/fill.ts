@@ -1,7 +1,7 @@
 import type { RollingOutcomes } from '../../../../kinds/rolling/assess.ts'
 import type { JobStep } from '../../../../model/job.ts'
 import { reading, step, words, yes, type Title } from '../../../step.ts'
-import type { JobPosition } from '../job-position.ts'
+import type { JobPosition } from '../../job-position.ts'
 import { firstFill } from '../procedures.ts'
 
 /** How far the fill may be off, as a share of it. */

@@ -2,7 +2,7 @@ import type { RollingOutcomes } from '../../../../kinds/rolling/assess.ts'
 import type { JobStep } from '../../../../model/job.ts'
 import { mm } from '../../../../words/quantities.ts'
 import { giving, millimetres, reading, step, words, yes, type Title } from '../../../step.ts'
-import type { JobPosition } from '../job-position.ts'
+import type { JobPosition } from '../../job-position.ts'
 
 /** End play of an industrial pair where nobody has said another, mm; and how near one that was said is set. */
 const usualEndPlayMm = { least: 0.05, most: 0.15 }

@@ -3,7 +3,7 @@ import type { DriveUp } from '../../../../mount/drive-up.ts'
 import { heatTarget, type MountOutcome } from '../../../../mount/work-out.ts'
 import { um } from '../../../../words/quantities.ts'
 import { giving, millimetres, reading, step, words, yes, type Procedure, type Title } from '../../../step.ts'
-import type { JobPosition } from '../job-position.ts'
+import type { JobPosition } from '../../job-position.ts'
 import {
   askFirst,
   chilledShaftMount,

@@ -1,5 +1,5 @@
-import type { RollingPosition } from '../../../kinds/rolling/position.ts'
-import type { Machine } from '../../../model/machine.ts'
+import type { RollingPosition } from '../../kinds/rolling/position.ts'
+import type { Machine } from '../../model/machine.ts'
 
 /** A position whose bearing is changed. */
 export interface JobPosition {
