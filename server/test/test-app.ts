@@ -35,45 +35,52 @@ export async function testApp(
   heaterPort: () => number = () => 0,
   budget: Budget = usualBudget,
 ): Promise<TestApp> {
-  const database = await testDatabase(name)
-  await migrate(database.pool)
-  const site = await seedSite(database.pool, references, 'north')
-  await seedSite(database.pool, references, 'south')
-  const gauge = await startSimulatedGauge()
-  const watch = new JobWatch(database.url)
-  await watch.start()
-  const heater = heaterAt('127.0.0.1', heaterPort)
-  const runs = new HeaterRuns(heater)
-  const calculations = openCalculationPool(budget)
-  const app = createApp({
-    pool: database.pool,
-    references,
-    gauge: gaugeAt('127.0.0.1', gauge.port),
-    heater,
-    runs,
-    calculations,
-    watch,
-    secret: 'for tests',
-    version: '1.2.3',
-    log: pino({ level: 'silent' }),
-    webFolder: null,
-  })
-  return {
-    app,
-    runs,
-    database,
-    site,
-    signedIn: async (login) => {
+  const undo: (() => unknown)[] = []
+  const stop = async () => {
+    for (const step of undo.splice(0).reverse()) await step()
+  }
+  // One that cannot be put together leaves nothing running, or the whole run would wait for it for ever.
+  try {
+    return await put()
+  } catch (error) {
+    await stop()
+    throw error
+  }
+
+  async function put(): Promise<TestApp> {
+    const database = await testDatabase(name)
+    undo.push(database.drop)
+    await migrate(database.pool)
+    const site = await seedSite(database.pool, references, 'north')
+    await seedSite(database.pool, references, 'south')
+    const gauge = await startSimulatedGauge()
+    undo.push(gauge.stop)
+    const watch = new JobWatch(database.url)
+    undo.push(() => watch.stop())
+    await watch.start()
+    const calculations = openCalculationPool(budget)
+    undo.push(calculations.stop)
+    const heater = heaterAt('127.0.0.1', heaterPort)
+    const runs = new HeaterRuns(heater)
+    undo.push(() => runs.stop())
+    const app = createApp({
+      pool: database.pool,
+      references,
+      gauge: gaugeAt('127.0.0.1', gauge.port),
+      heater,
+      runs,
+      calculations,
+      watch,
+      secret: 'for tests',
+      version: '1.2.3',
+      log: pino({ level: 'silent' }),
+      webFolder: null,
+    })
+    const signedIn = async (login: string) => {
       const agent = request.agent(app)
       await agent.post('/api/session').send({ login, password }).expect(201)
       return agent
-    },
-    stop: async () => {
-      runs.stop()
-      await calculations.stop()
-      await watch.stop()
-      await gauge.stop()
-      await database.drop()
-    },
+    }
+    return { app, runs, database, site, signedIn, stop }
   }
 }
