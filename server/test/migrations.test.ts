@@ -8,7 +8,7 @@ describe('migrations', () => {
     const database = await testDatabase('migrations')
     try {
       const [first, second] = await Promise.all([migrate(database.pool), migrate(database.pool)])
-      const files = readdirSync(new URL('../migrations', import.meta.url))
+      const files = readdirSync(new URL('../migrations', import.meta.url)).filter((name) => name.endsWith('.sql'))
       assert.sameMembers([...first, ...second], files)
       assert.isEmpty(await migrate(database.pool))
     } finally {
