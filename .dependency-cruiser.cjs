@@ -92,6 +92,13 @@ module.exports = {
       from: { path: '^server/src/store/' },
       to: { path: '^server/src/(bench|job|register|site|http|live|work|devices)/' },
     },
+    {
+      name: 'declared-where-used',
+      severity: 'error',
+      comment: 'A workspace names every package it imports; what only tests use stands at the root, for all of them',
+      from: {},
+      to: { dependencyTypes: ['npm-no-pkg', 'npm-unknown'], pathNot: '^node_modules/(chai|fast-check|@types)/' },
+    },
     { name: 'nothing-missing', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: '\\?raw$' } },
     ...lensRules,
   ],

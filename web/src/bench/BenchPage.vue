@@ -156,11 +156,18 @@ onBeforeUnmount(() => {
         <p class="label caption">
           <span>{{ comparing ? 'What the readings fit, all to one scale' : caption }}</span>
           <span class="files">
-            <button v-if="section || comparing" type="button" data-test="save-drawing" @click="saveDrawing">
+            <button
+              v-if="section || comparing"
+              type="button"
+              class="link"
+              data-test="save-drawing"
+              @click="saveDrawing"
+            >
               drawing as SVG
             </button>
             <button
               type="button"
+              class="link"
               data-test="save-figures"
               @click="keepFigures(bench.assessment.value, format, fileName)"
             >
@@ -257,14 +264,8 @@ onBeforeUnmount(() => {
 }
 
 .files button {
-  padding: 0;
-  border: 0;
-  background: none;
   color: var(--ink-2);
   font: 15px var(--label);
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
 }
 
 .frame {

@@ -19,7 +19,12 @@ const open = ref(false)
   <div class="strip" role="status" data-test="finding">
     <template v-if="worst">
       <VerdictMark :state="worst.verdict" />
-      <button type="button" class="where" :class="worst.verdict" @click="emit('go', worst.lens, worst.field ?? null)">
+      <button
+        type="button"
+        class="where link"
+        :class="worst.verdict"
+        @click="emit('go', worst.lens, worst.field ?? null)"
+      >
         {{ lensNames[worst.lens] }}
       </button>
       <span class="what"
@@ -29,7 +34,7 @@ const open = ref(false)
       <button
         v-if="others.length > 0"
         type="button"
-        class="more"
+        class="more link"
         :aria-expanded="open"
         data-test="more-findings"
         @click="open = !open"
@@ -39,7 +44,12 @@ const open = ref(false)
       <ul v-if="open" class="others">
         <li v-for="one in others" :key="`${one.lens}.${one.key}`">
           <VerdictMark :state="one.verdict" :size="16" />
-          <button type="button" class="where" :class="one.verdict" @click="emit('go', one.lens, one.field ?? null)">
+          <button
+            type="button"
+            class="where link"
+            :class="one.verdict"
+            @click="emit('go', one.lens, one.field ?? null)"
+          >
             {{ lensNames[one.lens] }}
           </button>
           <span class="what"
@@ -73,13 +83,7 @@ const open = ref(false)
 }
 
 .where {
-  padding: 0;
-  border: 0;
-  background: none;
   font-weight: 700;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
 }
 
 .where.stop {
@@ -98,13 +102,8 @@ const open = ref(false)
 .more {
   min-height: 32px;
   padding: 0 4px;
-  border: 0;
-  background: none;
   color: var(--ink-2);
   white-space: nowrap;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
 }
 
 .others {

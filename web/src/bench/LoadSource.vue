@@ -24,9 +24,4 @@ const bench = useBench()
 .source {
   padding: 2px 0;
 }
-
-a {
-  color: inherit;
-  text-underline-offset: 3px;
-}
 </style>

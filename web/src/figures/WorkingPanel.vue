@@ -187,7 +187,6 @@ td {
 }
 
 .number {
-  text-align: right;
   font-weight: 600;
   white-space: nowrap;
 }

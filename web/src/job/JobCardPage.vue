@@ -299,7 +299,6 @@ tbody th {
 }
 
 .number {
-  text-align: right;
   white-space: nowrap;
 }
 

@@ -206,10 +206,6 @@ h1 {
   height: 380px;
 }
 
-a {
-  color: inherit;
-}
-
 @media (max-width: 1000px) {
   .job {
     grid-template-columns: minmax(0, 1fr);

@@ -153,10 +153,6 @@ li button {
   min-height: 44px;
 }
 
-a {
-  color: inherit;
-}
-
 @media (max-width: 1000px) {
   .steps {
     grid-template-columns: minmax(0, 1fr);

@@ -182,6 +182,7 @@ const frame = (field: string) => ({
           <span class="does">
             <button
               type="button"
+              class="link"
               :disabled="index === 0"
               :aria-label="`${position.name}, up`"
               @click="entry.movePosition(index, -1)"
@@ -190,13 +191,19 @@ const frame = (field: string) => ({
             </button>
             <button
               type="button"
+              class="link"
               :disabled="index === form.positions.length - 1"
               :aria-label="`${position.name}, down`"
               @click="entry.movePosition(index, 1)"
             >
               down
             </button>
-            <button type="button" :aria-label="`Take ${position.name} off`" @click="entry.removePosition(index)">
+            <button
+              type="button"
+              class="link"
+              :aria-label="`Take ${position.name} off`"
+              @click="entry.removePosition(index)"
+            >
               take off
             </button>
           </span>
@@ -268,11 +275,6 @@ h2 {
 .does button {
   min-height: 40px;
   padding: 0 2px;
-  border: 0;
-  background: none;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
 }
 
 .does button:disabled {

@@ -166,10 +166,6 @@ th {
   vertical-align: top;
 }
 
-.number {
-  text-align: right;
-}
-
 tr.refused td:nth-child(3) {
   color: var(--stop);
   font-weight: 650;
@@ -177,10 +173,6 @@ tr.refused td:nth-child(3) {
 
 tr.same {
   color: var(--ink-2);
-}
-
-a {
-  color: inherit;
 }
 
 input[type='file'] {

@@ -280,10 +280,6 @@ header {
   font-size: 17px;
 }
 
-a {
-  color: inherit;
-}
-
 @media (max-width: 760px) {
   .question {
     grid-template-columns: 1fr;

@@ -89,11 +89,6 @@ watchDebounced(
 </template>
 
 <style scoped>
-a {
-  color: inherit;
-  text-underline-offset: 3px;
-}
-
 table {
   width: 100%;
 }
@@ -106,7 +101,6 @@ td {
 
 .number {
   padding-right: 0;
-  text-align: right;
 }
 
 .whole {

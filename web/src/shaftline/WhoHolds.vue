@@ -44,11 +44,6 @@ function wayOf({ holds, floatsIn }: ShaftSupport) {
 </template>
 
 <style scoped>
-a {
-  color: inherit;
-  text-underline-offset: 3px;
-}
-
 .holder {
   padding: 2px 0;
 }

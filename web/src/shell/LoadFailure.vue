@@ -24,8 +24,4 @@ defineEmits<{ again: [] }>()
   gap: 10px;
   padding: 48px;
 }
-
-a {
-  color: inherit;
-}
 </style>

@@ -48,7 +48,6 @@ const state = computed(() => worstOf(machine.positions.map((position) => positio
 }
 
 a {
-  color: inherit;
   text-decoration: none;
 }
 

@@ -100,7 +100,7 @@ const lifeChart = computed(() => {
     </template>
     <p v-else-if="stepped" class="stepped">
       Loaded in {{ bench.inputs.value.load.steps.length }} steps,
-      <button type="button" class="more" @click="bench.turnTo('carry', 'duty')">see Duty</button>
+      <button type="button" class="more link" @click="bench.turnTo('carry', 'duty')">see Duty</button>
     </p>
     <QuantityField path="load.wantedLifeH" :note="dutyNote" />
   </div>
@@ -133,7 +133,7 @@ const lifeChart = computed(() => {
     <QuantityField path="grease.runningC" />
     <ChoiceField path="grease.cleanliness" :options="cleanlinessOptions" />
     <QuantityField path="load.reliabilityPercent" :note="reliabilityNote" />
-    <button type="button" class="more" :aria-expanded="ratings" @click="ratings = !ratings">
+    <button type="button" class="more link" :aria-expanded="ratings" @click="ratings = !ratings">
       {{ ratings ? 'Hide the maker’s ratings' : 'Enter the maker’s ratings' }}
     </button>
     <template v-if="ratings">
@@ -171,12 +171,7 @@ const lifeChart = computed(() => {
 .more {
   align-self: end;
   padding: 8px 0;
-  border: 0;
-  background: none;
   color: var(--ink-2);
   text-align: left;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
 }
 </style>

@@ -290,7 +290,6 @@ td {
 
 .number {
   padding-right: 0;
-  text-align: right;
 }
 
 td button {

@@ -68,7 +68,7 @@ const sized = (mm: number) => format.digits(mm, 'length', { decimals: Number.isI
 
 <template>
   <section class="search" aria-label="Look up by size">
-    <button type="button" class="toggle" :aria-expanded="open" data-test="size-search" @click="open = !open">
+    <button type="button" class="toggle link" :aria-expanded="open" data-test="size-search" @click="open = !open">
       {{ open ? 'Close the look-up by size' : 'No number to read? Look it up by size' }}
     </button>
     <div v-if="open" class="sizes">
@@ -106,13 +106,7 @@ const sized = (mm: number) => format.digits(mm, 'length', { decimals: Number.isI
 
 <style scoped>
 .toggle {
-  padding: 0;
-  border: 0;
-  background: none;
   color: var(--ink-2);
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
 }
 
 .sizes {

@@ -90,7 +90,6 @@ thead th:first-child {
 
 .number {
   padding-right: 4px;
-  text-align: right;
 }
 
 td {
