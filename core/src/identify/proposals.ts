@@ -56,7 +56,7 @@ function orderNumber(
   const facts = factsOf(row.type)
   const closure = !facts.insertUnit && facts.closuresMade(row.series).includes(wantedClosure) ? wantedClosure : 'open'
   const sides = given.requiredClosure === null && decoded.closedSides === 1
-  const clearance = facts.adjusted ? null : (given.requiredClearance ?? decoded.clearanceClass)
+  const clearance = decoded.clearanceClass === null ? null : (given.requiredClearance ?? decoded.clearanceClass)
   const precision =
     given.requiredPrecision ??
     decoded.features.find((one) => one.startsWith('precision-'))?.replace('precision-', '') ??

@@ -19,6 +19,8 @@ describe('what to order', () => {
     ['the angle stays', '7214 B', { requiredPrecision: 'P5' }, '7214B-P5'],
     ['a seal that this type does not have is left off', '32214', { requiredClosure: 'contact-seal' }, '32214'],
     ['a class on a type that is set on mounting is left off', '32214', { requiredClearance: 'C3' }, '32214'],
+    ['a class on washers is left off', '81210', { requiredClearance: 'C3' }, '81210'],
+    ['a class on angular contact is left off', '7214 B', { requiredClearance: 'C3' }, '7214B'],
     ['rings for the heat', '22220', { hottestRingC: 170 }, '22220-S1'],
   ] // prettier-ignore
   for (const [why, designation, bearing, order] of cases)

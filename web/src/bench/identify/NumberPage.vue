@@ -74,7 +74,9 @@ const typeOf = (designation: string) => {
       </li>
     </ul>
     <details v-if="sameSize.length" class="same">
-      <summary>{{ sameSize.length }} others of this size, and what changes</summary>
+      <summary>
+        {{ sameSize.length }} {{ sameSize.length === 1 ? 'other' : 'others' }} of this size, and what changes
+      </summary>
       <ul>
         <li v-for="one in sameSize" :key="one.designation">
           <button type="button" class="link" @click="bench.putOn(one.designation)">{{ one.designation }}</button>
