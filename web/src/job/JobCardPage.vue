@@ -263,7 +263,6 @@ td,
 .change :deep(:is(th, td)) {
   padding: 1.2mm 2mm;
   border: 0.2mm solid #000;
-  text-align: left;
   vertical-align: top;
 }
 
