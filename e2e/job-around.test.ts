@@ -75,7 +75,7 @@ describePage('around a job', { as: 'technician', size: tablet }, ({ app, page })
     await page.seeText('h1', /Ask what was done before/)
     await page.setSize(600, 900)
     const overflow = 'return document.documentElement.scrollWidth - document.documentElement.clientWidth'
-    assert.equal(await page.driver.executeScript(overflow), 0)
+    await page.eventually(async () => assert.equal(await page.driver.executeScript(overflow), 0))
     await page.setSize(...tablet)
   })
 

@@ -19,11 +19,8 @@ export function jobAt(page: Page) {
     number: async (): Promise<string> => (await page.read('.steps .state strong')).replace(/\D/g, ''),
     step: (key: string): Promise<void> => page.click(`[data-step^="${key}:"]`),
     acknowledge: async (): Promise<void> => {
-      for (;;) {
-        const [next] = await page.all('[data-test^="acknowledge-"]')
-        if (!next) return
-        await next.click()
-      }
+      await page.see('[data-test^="acknowledge-"]')
+      while ((await page.all('[data-test^="acknowledge-"]')).length > 0) await page.click('[data-test^="acknowledge-"]')
     },
     yes: (reading: string): Promise<void> => page.click(`[data-reading="${reading}"] [data-answer="yes"]`),
     done: async (): Promise<void> => {

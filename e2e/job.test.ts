@@ -16,8 +16,8 @@ describePage('a job at the machine', { as: 'technician', size: tablet, heaterRat
 
   it('is made from a machine and stands at lock-out, which is not passed without its caution and its proof', async () => {
     await job.make('BP-11', 'Coupling end')
-    assert.match(await page.read('[data-test="blockers"]'), /a caution is not acknowledged; Proven dead is missing/)
-    assert.isFalse(await (await page.see('[data-test="step-done-button"]')).isEnabled())
+    await page.seeText('[data-test="blockers"]', /a caution is not acknowledged; Proven dead is missing/)
+    await page.see('[data-test="step-done-button"]:disabled')
     await job.acknowledge()
     await job.yes('dead')
     await job.done()
@@ -33,7 +33,7 @@ describePage('a job at the machine', { as: 'technician', size: tablet, heaterRat
     // A tab that is closed in the middle of a note has it still.
     await page.seeText('[data-test="network"]', /^All sent$/)
     await page.refresh()
-    assert.equal(await (await page.see('[data-test="note"]')).getAttribute('value'), 'Grease black at the relief port')
+    await page.seeValue('[data-test="note"]', 'Grease black at the relief port')
     await page.click('[data-test="keep-note"]')
     const file = join(mkdtempSync(join(tmpdir(), 'yardfrost-')), 'cap.png')
     writeFileSync(file, png)
@@ -83,7 +83,7 @@ describePage('a job at the machine', { as: 'technician', size: tablet, heaterRat
   })
 
   it('heats the ring only after its cautions, says when to lift it, counts down, and knows a ring that stopped short', async () => {
-    assert.isFalse(await (await page.see('[data-test="heat-start"]')).isEnabled())
+    await page.see('[data-test="heat-start"]:disabled')
     await job.acknowledge()
     await page.click('[data-test="heat-start"]')
     await page.seeText('[data-test="heat-says"]', /Heating|waits for the outer ring/)
@@ -242,8 +242,7 @@ describePage('a job at the machine', { as: 'technician', size: tablet, heaterRat
     await page.openPosition('BP-11', 'Coupling end')
     await page.click('[data-lens="seat"]')
     await page.click('[data-page="gauge"]')
-    const values = 'return [...document.querySelectorAll("input")].map((input) => input.value).join(" ")'
-    assert.match(await page.driver.executeScript<string>(values), /65\.020? /)
+    await page.seeValue('[data-test="seat.shaftReadingsMm.0.0"]', '65.020')
   })
 
   it('is on paper as pages with drawing, limits, readings and room to sign', async () => {
@@ -257,8 +256,8 @@ describePage('a job at the machine', { as: 'technician', size: tablet, heaterRat
     writeFileSync(file, Buffer.from(String(data), 'base64'))
     const folder = process.env['YARDFROST_SHOTS']
     if (folder) writeFileSync(join(folder, 'card.pdf'), Buffer.from(String(data), 'base64'))
-    assert.match(
-      await page.read('[data-test="job-card"]'),
+    await page.seeText(
+      '[data-test="job-card"]',
       /As left.*6313-C3.*65\.020.*out: Within what the sleeve allows.*Checked by/s,
     )
     await page.seeText('[data-test="as-found-as-left"]', /as found as left.*Shaft, gauged empty 65\.020, 65\.005/s)

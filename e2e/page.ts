@@ -1,7 +1,8 @@
+import { assert } from 'chai'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { Builder, By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver'
+import { Builder, By, error, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver'
 import { Options, ServiceBuilder } from 'selenium-webdriver/chrome.js'
 
 /** Address of the application under test. */
@@ -101,20 +102,42 @@ export class Page {
     return this.driver.wait(until.elementLocated(By.css(css)), patienceMs, `no ${css} on the page`)
   }
 
+  /** Asks again until an assertion holds: what a page shows of a change may come a moment after it. */
+  async eventually(assertion: () => Promise<void>): Promise<void> {
+    let last: unknown
+    const holds = () =>
+      assertion().then(
+        () => true,
+        (refused: unknown) => {
+          last = refused
+          return false
+        },
+      )
+    await this.driver.wait(holds, patienceMs).catch((error: unknown) => {
+      throw last ?? error
+    })
+  }
+
   /** Waits until an element's text fits. */
   async seeText(css: string, pattern: RegExp): Promise<string> {
-    let last = ''
-    await this.driver
-      .wait(async () => {
-        const [element] = await this.all(css)
-        last = element ? await element.getText().catch(() => '') : ''
-        return pattern.test(last)
-      }, patienceMs)
-      .catch((error: unknown) => {
-        throw new Error(`${css} says "${last}", not ${pattern}`, { cause: error })
-      })
-    return last
+    let text = ''
+    await this.eventually(async () => {
+      const [element] = await this.all(css)
+      text = (await element?.getText()) ?? ''
+      assert.match(text, pattern, css)
+    })
+    return text
   }
+
+  /** Waits until an element's text is just this. */
+  seeExactly = (css: string, text: string): Promise<void> =>
+    this.eventually(async () => assert.equal(await (await this.see(css)).getText(), text, css))
+  /** Waits until the digits of a figure are these. */
+  seeFigure = (name: string, digits: string): Promise<void> =>
+    this.seeExactly(`[data-figure="${name}"] [data-test="digits"]`, digits)
+  /** Waits until this stands in a field. */
+  seeValue = (css: string, value: string): Promise<void> =>
+    this.eventually(async () => assert.equal(await (await this.see(css)).getAttribute('value'), value, css))
 
   /** Waits until no such element is left. */
   async seeGone(css: string): Promise<void> {
@@ -133,24 +156,27 @@ export class Page {
   /** Digits of a figure, as they are written. */
   figure = (name: string): Promise<string> => this.read(`[data-figure="${name}"] [data-test="digits"]`)
 
-  /** The element in the middle of the window, to be clicked or typed into. */
-  async #reach(css: string): Promise<WebElement> {
-    const element = await this.see(css)
-    await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element)
-    return element
+  /** Does something to the element in the middle of the window; once more where the page drew it anew meanwhile. */
+  async #act(css: string, act: (element: WebElement) => Promise<void>, tries = 3): Promise<void> {
+    try {
+      const element = await this.see(css)
+      await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element)
+      await act(element)
+    } catch (cause) {
+      if (!(cause instanceof error.StaleElementReferenceError) || tries === 1) throw cause
+      await this.#act(css, act, tries - 1)
+    }
   }
 
-  async click(css: string): Promise<void> {
-    await (await this.#reach(css)).click()
-  }
+  click = (css: string): Promise<void> => this.#act(css, (element) => element.click())
 
   /** Replaces what stands in a field and leaves it, as a person does with Tab. */
-  async fill(css: string, text: string): Promise<void> {
-    const field = await this.#reach(css)
-    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.DELETE)
-    if (text) await field.sendKeys(text)
-    await field.sendKeys(Key.TAB)
-  }
+  fill = (css: string, text: string): Promise<void> =>
+    this.#act(css, async (field) => {
+      await field.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.DELETE)
+      if (text) await field.sendKeys(text)
+      await field.sendKeys(Key.TAB)
+    })
 
   /** Chooses an option of a drop-down by its words. */
   async choose(css: string, words: string): Promise<void> {

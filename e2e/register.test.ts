@@ -17,13 +17,13 @@ describePage('the register', { as: 'technician' }, ({ page }) => {
     await page.go()
     await page.click('[data-test="to-register"]')
     await page.seeText('[data-test="register-count"]', /^15 machines, 3\d positions$/)
-    assert.include(await shown(), 'TG-2')
+    await page.eventually(async () => assert.include(await shown(), 'TG-2'))
   })
 
   it('finds machines by words and kind, and keeps the search in the address', async () => {
     await page.fill('[data-test="register-search"]', 'dryer 22216')
     await page.seeText('[data-test="register-count"]', /^1 machine, 2 positions$/)
-    assert.deepEqual(await shown(), ['DF-41'])
+    await page.eventually(async () => assert.deepEqual(await shown(), ['DF-41']))
     await page.refresh()
     await page.seeText('[data-test="register-count"]', /^1 machine,/)
     await page.fill('[data-test="register-search"]', 'no such thing')
@@ -39,7 +39,7 @@ describePage('the register', { as: 'technician' }, ({ page }) => {
     await page.fill('[data-test="entry.tag"]', 'LP-7')
     await page.click('[data-test="save-entry"]')
     await page.seeText('[data-test="entry.area-error"]', /Area is missing; it must be text of at most 60 characters/)
-    assert.equal(await (await page.driver.switchTo().activeElement()).getAttribute('data-test'), 'entry.area')
+    await page.see('[data-test="entry.area"]:focus')
     await page.driver.executeScript('window.onbeforeunload = null')
     await page.refresh()
     await page.driver
@@ -48,7 +48,7 @@ describePage('the register', { as: 'technician' }, ({ page }) => {
       .accept()
       .catch(() => undefined)
     await page.see('[data-test="restored"]')
-    assert.equal(await (await page.see('[data-test="entry.tag"]')).getAttribute('value'), 'LP-7')
+    await page.seeValue('[data-test="entry.tag"]', 'LP-7')
   })
 
   it('adds a pump from nothing and lands on it; its shaft is drawn and its loads read in the same minute', async () => {
@@ -116,11 +116,11 @@ describePage('the register', { as: 'technician' }, ({ page }) => {
     await page.click(area('Tool room', 'keep-area'))
     await page.see(area('Tool room, upper floor', 'change-area'))
     await page.click(area('Brine intake', 'change-area'))
-    assert.isFalse(await (await page.see(area('Brine intake', 'area-earlier'))).isEnabled())
+    await page.see(`${area('Brine intake', 'area-earlier')}:disabled`)
     await page.click(area('Brine intake', 'area-later'))
-    await page.driver.wait(async () => (await shown())[0] === 'CP-31', 5000, 'the walk does not begin in the hall')
+    await page.eventually(async () => assert.equal((await shown())[0], 'CP-31'))
     await page.click(area('Brine intake', 'area-earlier'))
-    await page.driver.wait(async () => (await shown())[0] === 'BP-11', 5000, 'the walk does not begin at the intake')
+    await page.eventually(async () => assert.equal((await shown())[0], 'BP-11'))
   })
 
   it('tries a file line by line before it saves the good ones', async () => {
@@ -152,7 +152,7 @@ describePage('the register', { as: 'technician' }, ({ page }) => {
     await page.setSize(480, 800)
     await open()
     const overflow = 'return document.documentElement.scrollWidth - document.documentElement.clientWidth'
-    assert.equal(await page.driver.executeScript(overflow), 0)
+    await page.eventually(async () => assert.equal(await page.driver.executeScript(overflow), 0))
     await page.setSize(1280, 800)
     await page.click('[data-test="sign-out"]')
     await page.signIn('viewer')

@@ -34,7 +34,7 @@ describePage('the shaft line', { as: 'technician' }, ({ page }) => {
     await page.click('[data-test="draw-shaft"]')
     await page.see('[data-test="shaft-sheet"]')
     const line = sketchShaft('pump', { ...usualSketch.pump, spanMm: 381, powerKw: 40 }, ['Drive end', 'Non-drive end'])
-    assert.deepEqual(await carried(), expected(line))
+    await page.eventually(async () => assert.deepEqual(await carried(), expected(line)))
   })
 
   it('drags the impeller out and sees the loads follow; one undo takes the whole drag back', async () => {
@@ -48,12 +48,12 @@ describePage('the shaft line', { as: 'technician' }, ({ page }) => {
       .move({ origin: 'pointer' as never, x: 25, y: 0 })
       .release()
       .perform()
+    await page.eventually(async () => assert.notDeepEqual(await carried(), before))
     const after = await carried()
-    assert.notDeepEqual(after, before)
     await page.press('z')
-    assert.deepEqual(await carried(), before)
+    await page.eventually(async () => assert.deepEqual(await carried(), before))
     await page.press('y')
-    assert.deepEqual(await carried(), after)
+    await page.eventually(async () => assert.deepEqual(await carried(), after))
     await page.press('z')
   })
 
@@ -64,14 +64,14 @@ describePage('the shaft line', { as: 'technician' }, ({ page }) => {
     const moved = Number(await field.getAttribute('value'))
     await page.fill('[data-test="parts.impeller.xMm"]', String(moved + 30))
     await page.seeText('[data-test="inspector"]', /impeller/i)
-    assert.equal(await (await page.see('[data-test="parts.impeller.xMm"]')).getAttribute('value'), String(moved + 30))
+    await page.seeValue('[data-test="parts.impeller.xMm"]', String(moved + 30))
   })
 
   it('says what is wrong with a value, and keeps the last good one', async () => {
     const before = await carried()
     await page.fill('[data-test="parts.impeller.headM"]', 'deep')
-    assert.match(await page.read('[data-test="inspector"] [role="alert"]'), /Head is “deep”; it must be a number/)
-    assert.deepEqual(await carried(), before)
+    await page.seeText('[data-test="inspector"] [role="alert"]', /Head is “deep”; it must be a number/)
+    await page.eventually(async () => assert.deepEqual(await carried(), before))
     await page.fill('[data-test="parts.impeller.headM"]', '20')
   })
 
@@ -83,22 +83,22 @@ describePage('the shaft line', { as: 'technician' }, ({ page }) => {
     const diameter = Number(await (await page.see('[data-test="sections.1.diameterMm"]')).getAttribute('value'))
     await page.fill(bore, String(diameter))
     await page.seeText('[data-test="inspector"] [role="alert"]', /Bore is .*the bore is smaller than the diameter/)
-    assert.deepEqual(await carried(), before)
+    await page.eventually(async () => assert.deepEqual(await carried(), before))
     await page.fill(bore, '20')
-    assert.notDeepEqual(await carried(), before)
+    await page.eventually(async () => assert.notDeepEqual(await carried(), before))
     await page.fill('[data-test="sections.1.diameterMm"]', '15')
     await page.seeText('[data-test="inspector"] [role="alert"]', /Diameter is “15”;.*smaller than the diameter/)
     await page.fill('[data-test="sections.1.diameterMm"]', String(diameter))
     await page.fill(bore, '0')
-    assert.deepEqual(await carried(), before)
+    await page.eventually(async () => assert.deepEqual(await carried(), before))
   })
 
   it('puts a belt pulley on, and takes it off', async () => {
     const before = await carried()
     await page.choose('[data-test="add-part"]', 'pulley')
-    assert.notDeepEqual(await carried(), before)
+    await page.eventually(async () => assert.notDeepEqual(await carried(), before))
     await page.click('[data-test="take-off"]')
-    assert.deepEqual(await carried(), before)
+    await page.eventually(async () => assert.deepEqual(await carried(), before))
   })
 
   it('saves it, and the bench of the position takes its loads from here', async () => {
@@ -109,7 +109,7 @@ describePage('the shaft line', { as: 'technician' }, ({ page }) => {
     await page.openPosition('WM-91', 'Drive end')
     await page.fill('[data-test="bearing.designation"]', '6312-C3')
     await page.click('[data-lens="carry"]')
-    assert.match(await page.read('[data-test="load-source"]'), new RegExp(`^${first}\\sN radial`))
+    await page.seeText('[data-test="load-source"]', new RegExp(`^${first}\\sN radial`))
     await page.click('[data-test="type-loads"]')
     await page.see('[data-test="load.radialN"]')
     await page.click('[data-test="take-loads"]')
@@ -160,16 +160,16 @@ describePage('the shaft line', { as: 'technician' }, ({ page }) => {
       .perform()
     const tension = await (await page.see('[data-test="parts.belt.tension"]')).getAttribute('value')
     assert.isAbove(Number(tension), 1.2)
-    assert.notDeepEqual(await carried(), before)
+    await page.eventually(async () => assert.notDeepEqual(await carried(), before))
     await page.press('z')
-    assert.deepEqual(await carried(), before)
+    await page.eventually(async () => assert.deepEqual(await carried(), before))
   })
 
   it('names what buys most life, and a belt too tight among it', async () => {
     await page.click('[data-part="belt"]')
     await page.fill('[data-test="parts.belt.tension"]', '2.5')
     await page.seeText('[data-test="levers"]', /belt at its right tension/)
-    assert.match(await page.read('[data-test="whole"]'), /Together .* h, required .* The weakest is/)
+    await page.seeText('[data-test="whole"]', /Together .* h, required .* The weakest is/)
     await page.driver.executeScript('localStorage.clear()')
   })
 
@@ -180,11 +180,7 @@ describePage('the shaft line', { as: 'technician' }, ({ page }) => {
     await page.fill('[data-test="line.steps.1.share"]', '10')
     await page.seeText('[data-check="duty"]', /make 80.0 % of the time.*together they make 100 %/s)
     await page.fill('[data-test="line.steps.1.share"]', '30')
-    await page.driver.wait(
-      async () => (await page.all('[data-check="duty"]')).length === 0,
-      4000,
-      'shares that make the whole are still a stop',
-    )
+    await page.seeGone('[data-check="duty"]')
     await page.driver.executeScript('localStorage.clear()')
   })
 
@@ -207,7 +203,7 @@ describePage('the shaft line', { as: 'technician' }, ({ page }) => {
     await page.click('[data-question="rings:Drive end"] [data-answer="both"]')
     await page.seeText('[data-question="rings:Drive end"] [data-verdict="stop"]', /which is to float/)
     await page.fill('[data-test="measure-push"]', 'far')
-    assert.match(await page.read('[data-question="push"] [role="alert"]'), /Moves by is "far"; it must be/)
+    await page.seeText('[data-question="push"] [role="alert"]', /Moves by is "far"; it must be/)
     await page.fill('[data-test="measure-push"]', '8 thou')
     await page.click('[data-question="push"] [data-answer="little"]')
     await page.seeText('[data-test="arrival-count"]', /^2 of \d+ answered,\s+stop\s+1 to stop for$/)
@@ -224,8 +220,8 @@ describePage('the shaft line', { as: 'technician' }, ({ page }) => {
     await page.see('[data-test="shaft-sheet"]')
     const before = await carried()
     await page.fill('[data-test="line.powerKw"]', '90')
+    await page.eventually(async () => assert.notDeepEqual(await carried(), before))
     const changed = await carried()
-    assert.notDeepEqual(changed, before)
     await page.driver.executeScript('window.onbeforeunload = null')
     await page.refresh()
     await page.driver
@@ -234,7 +230,7 @@ describePage('the shaft line', { as: 'technician' }, ({ page }) => {
       .accept()
       .catch(() => undefined)
     await page.see('[data-test="shaft-sheet"]')
-    assert.deepEqual(await carried(), changed)
+    await page.eventually(async () => assert.deepEqual(await carried(), changed))
     await page.driver.executeScript('localStorage.clear()')
   })
 })
