@@ -30,5 +30,6 @@ export default defineConfig({
     }),
   ],
   build: { target: 'es2022', outDir: 'dist', emptyOutDir: true, chunkSizeWarningLimit: 700 },
-  server: { proxy: { '/api': `http://localhost:${process.env['PORT'] ?? 4870}` } },
+  // The server only takes what comes from the address it is asked at.
+  server: { proxy: { '/api': { target: `http://localhost:${process.env['PORT'] ?? 4870}`, changeOrigin: false } } },
 })

@@ -17,6 +17,8 @@ import { staticRatingCalculation } from './catalogue/static-rating.ts'
 import { defectFrequenciesCalculation } from './diagnose/defect-frequencies.ts'
 import { rankCauses, RankInput } from './diagnose/rank-causes.ts'
 import { InputError } from './errors/input-error.ts'
+import { blockEndCalculation } from './float/ends/block-end.ts'
+import { capEndCalculation } from './float/ends/cap-end.ts'
 import { growthCalculation } from './float/growth.ts'
 import { mountedClearanceCalculation, operatingClearanceCalculation } from './float/mounted-clearance.ts'
 import { floatCalculation } from './float/room.ts'
@@ -107,6 +109,8 @@ export function createCalculations({ catalogue, damage }: References): ReadonlyM
     reactionsCalculation,
     growthCalculation,
     floatCalculation,
+    capEndCalculation,
+    blockEndCalculation,
     heatCalculation,
     transferWindowCalculation,
     chillCalculation,

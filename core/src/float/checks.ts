@@ -5,18 +5,25 @@ import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { housingMaterialOf } from '../seat/work-out.ts'
 import { atFitting, now, unknown, type Check } from '../working/check.ts'
 import { runningTemperatures } from './clearance-steps.ts'
+import { endsChecks, floatingRings } from './ends/checks.ts'
+import type { EndsOutcome } from './ends/work-out.ts'
+import { floatsInside } from './floats-inside.ts'
 import type { GrowthOutcome } from './growth-outcome.ts'
 import * as words from './words.ts'
 import { leastShare, type ClearanceOutcome, type FloatOutcome } from './work-out.ts'
 
 /** The verdicts of Float. */
-export function floatChecks(position: RollingPosition, { bearing, clearance, pair, growth }: FloatOutcome): Check[] {
+export function floatChecks(
+  position: RollingPosition,
+  { bearing, clearance, pair, growth, ends }: FloatOutcome,
+): Check[] {
   return [
     ...(bearing && clearance ? clearanceChecks(position, bearing, clearance) : []),
     ...temperatureChecks(position),
     ...(bearing && pair ? pairChecks(position, bearing, pair) : []),
     ...(bearing ? roleChecks(position, bearing) : []),
-    ...(growth ? growthChecks(position, growth) : []),
+    ...(growth ? growthChecks(position, growth, ends) : []),
+    ...(ends ? endsChecks(position, bearing, ends) : []),
   ]
 }
 
@@ -87,9 +94,6 @@ function pairChecks({ load, float }: RollingPosition, { row }: ResolvedBearing, 
     : [now('endPlay', 'go', words.endPlayLeft(coldMm, hotMm), rest)]
 }
 
-const floatsInside = ({ row, decoded }: ResolvedBearing): boolean =>
-  factsOf(row.type).floatsInside === 'always' || decoded.features.includes('no-axial-guidance')
-
 /** Whether this bearing can do what its end is there for. */
 function roleChecks({ float: given, seat }: RollingPosition, bearing: ResolvedBearing): Check[] {
   const inside = given.floatsIn === 'bearing'
@@ -103,8 +107,9 @@ function roleChecks({ float: given, seat }: RollingPosition, bearing: ResolvedBe
 }
 
 function growthChecks(
-  { float: given }: RollingPosition,
+  { float: given, ends }: RollingPosition,
   { growthMm: signedMm, leaveMm, room, lifeLeftH }: GrowthOutcome,
+  outcome: EndsOutcome | null,
 ): Check[] {
   if (!room) return []
   const { residualMm, verdict, thrustN } = room
@@ -133,6 +138,7 @@ function growthChecks(
             shortMm: Math.abs(residualMm),
             leaveMm,
             bothHeld,
+            rings: floatingRings(ends, outcome),
             thrustN,
             lifeLeftH,
           }),

@@ -3,13 +3,14 @@ import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { givenOf, number, type Figure, type Missing } from '../working/figure.ts'
 import type { PairPlay } from '../carry/pair-play.ts'
-import { type FloatOutcome } from './work-out.ts'
-
+import type { FloatOutcome } from './work-out.ts'
 import { classFigure, initialFigure, mountedFigure, onShaftFigure, operatingFigure } from './clearance-figures.ts'
+import { endsFigures } from './ends/figures.ts'
 import { growthFigure, roomFigures } from './growth-figures.ts'
+
 /** The figures of Float, with their working. */
 export function floatFigures(position: RollingPosition, outcome: FloatOutcome): Record<string, Figure> {
-  const { bearing, steps, pair, growth } = outcome
+  const { bearing, steps, pair, growth, ends } = outcome
   const figures: Record<string, Figure> = {
     operating: operatingFigure(position, outcome),
     growth: growthFigure(position, growth),
@@ -23,6 +24,7 @@ export function floatFigures(position: RollingPosition, outcome: FloatOutcome): 
   if (bearing && position.load.arrangement !== 'single' && isSetInPairs(bearing))
     figures['endPlay'] = endPlayFigure(position, pair)
   if (growth?.room) Object.assign(figures, roomFigures(position, growth))
+  if (ends) Object.assign(figures, endsFigures(position, bearing, growth, ends))
   return figures
 }
 

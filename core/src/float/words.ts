@@ -120,6 +120,8 @@ export interface Bound {
   shortMm: number
   leaveMm: number
   bothHeld: boolean
+  /** Locating rings in the split block that floats; null where it is none. */
+  rings: number | null
   thrustN: number | null
   lifeLeftH: number | null
 }
@@ -132,7 +134,18 @@ function costs({ thrustN, lifeLeftH }: Bound): string {
       : lifeLeftH === 0
         ? ', and the bearing has no rated life under that'
         : `, which leaves ${hours(lifeLeftH)}`
-  return ` It pushes with up to ${newtons(thrustN)}${left}.`
+  const soon =
+    lifeLeftH !== null && lifeLeftH < weeksH ? ' Both ends run hot and whine, and one is spalled within weeks.' : ''
+  return ` It pushes with up to ${newtons(thrustN)}${left}.${soon}`
+}
+/** Some three months: less is told in weeks, h. */
+const weeksH = 2000
+
+function setBack({ rings, leaveMm }: Bound): string {
+  if (rings === null) return `Set the floating ring back: leave ${mm(leaveMm)} toward the growth.`
+  return rings > 0
+    ? `Take the locating ring out of the block that floats: it needs ${mm(leaveMm)} toward the growth.`
+    : `Take a block with a wider seat at the floating end: it needs ${mm(leaveMm)} toward the growth.`
 }
 
 export const shaftBound = (bound: Bound): Saying => ({
@@ -141,7 +154,7 @@ export const shaftBound = (bound: Bound): Saying => ({
     : `The shaft grows ${mm(bound.growthMm)}, and the room ends ${mm(bound.shortMm)} short.${costs(bound)}`,
   wayOut: bound.bothHeld
     ? 'Take the locating rings out of one end, usually the one away from the coupling.'
-    : `Set the floating ring back: leave ${mm(bound.leaveMm)} toward the growth.`,
+    : setBack(bound),
 })
 export const shaftFree = (growthMm: number, leftMm: number): Saying => ({
   reason: `The shaft grows ${mm(growthMm)} and ${mm(leftMm)} is left.`,

@@ -5,6 +5,7 @@ import type { ClearanceClass } from '../bearing-types/index.ts'
 import type { Machine } from '../model/machine.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { clearanceSteps, type ClearanceSteps, type Fits, type Span } from './clearance-steps.ts'
+import { endsOutcome, type EndsOutcome } from './ends/work-out.ts'
 import { growthOutcome, type GrowthOutcome } from './growth-outcome.ts'
 import { lifeShareOf, type LifeShare } from './life-share.ts'
 
@@ -28,6 +29,8 @@ export interface FloatOutcome {
   clearance: ClearanceOutcome | null
   pair: PairPlay | null
   growth: GrowthOutcome | null
+  /** Null until somebody asks which end holds. */
+  ends: EndsOutcome | null
   fits: Fits
 }
 
@@ -40,12 +43,14 @@ export function workOutFloat(
 ): FloatOutcome {
   const bearing = lookup.kind === 'found' ? lookup.bearing : null
   const steps = bearing ? clearanceSteps(position, bearing, fits) : null
+  const growth = growthOutcome(position, machine, lookup)
   return {
     bearing,
     steps,
     clearance: bearing && steps ? judgeClearance(bearing, steps, lifeShareOf(bearing, carried)) : null,
     pair: bearing ? pairPlay(position, bearing) : null,
-    growth: growthOutcome(position, machine, lookup),
+    growth,
+    ends: endsOutcome(position, bearing, growth),
     fits,
   }
 }

@@ -27,6 +27,11 @@ const Gives = z.discriminatedUnion('what', [
   z.strictObject({ what: z.literal('float.measured') }),
   z.strictObject({ what: z.literal('float.end-play') }),
   z.strictObject({ what: z.literal('float.room') }),
+  /** A measure of the ends, as it was when the work was done. */
+  z.strictObject({
+    what: z.literal('ends'),
+    field: z.enum(['depthMm', 'ringMm', 'spigotMm', 'otherDepthMm', 'otherRingMm', 'otherSpigotMm', 'couplingGapMm']),
+  }),
   /** Inner ring as it comes off the heater. */
   z.strictObject({ what: z.literal('lifted') }),
   /** Temperature of a position so long after the start. */

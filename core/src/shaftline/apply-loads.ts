@@ -74,6 +74,22 @@ export function withShaftLine(position: RollingPosition, machine: Machine): Roll
       shaftDiameterMm: spanDiameterMm(shaft),
       ...roomsOf(shaft),
     },
+    ends: { ...position.ends, ...couplingOf(shaft, index) },
+  }
+}
+
+/** Where the coupling of a line stands, seen from one of its supports, and its gap. */
+function couplingOf({ parts, supports }: ShaftLine, index: number): Partial<RollingPosition['ends']> {
+  const coupling = parts.find((part) => part.kind === 'coupling')
+  if (!coupling) return { coupling: 'none' }
+  const awayMm = supports.map(({ xMm }) => Math.abs(xMm - coupling.xMm))
+  const nearest = awayMm.indexOf(Math.min(...awayMm))
+  return {
+    coupling: nearest === index ? 'this' : 'other',
+    overhangMm: awayMm[nearest] ?? null,
+    couplingGapMm: coupling.gapMm,
+    leastGapMm: coupling.leastGapMm,
+    otherGrowthMm: coupling.otherGrowthMm,
   }
 }
 

@@ -1,6 +1,15 @@
 import { assert } from 'chai'
 import { readFileSync } from 'node:fs'
-import { assess, JobEntry, jobKinds, JobStep, Position, ShaftLine } from '../../src/index.ts'
+import {
+  assess,
+  emptyPosition,
+  JobEntry,
+  jobKinds,
+  JobStep,
+  Position,
+  RollingPosition,
+  ShaftLine,
+} from '../../src/index.ts'
 import { positionWith } from '../bench-position.ts'
 import { catalogue } from '../references.ts'
 
@@ -15,8 +24,10 @@ const stored = JSON.parse(readFileSync(new URL('../fixtures/documents-of-schema-
 describe('documents of before', () => {
   it('a position without kind and schema is a rolling bearing, and loses nothing', () => {
     const read = Position.parse(stored.position)
-    const { schema, kind, ...groups } = read
+    const { schema, kind, ends, ...groups } = RollingPosition.parse(read)
     assert.deepEqual([schema, kind], [2, 'rolling'])
+    // Nobody had asked yet which end holds.
+    assert.deepEqual(ends, emptyPosition().ends)
     assert.deepEqual(groups, stored.position)
   })
 

@@ -5,6 +5,7 @@ import Button from 'primevue/button'
 import { computed, nextTick, onBeforeUnmount, ref, useTemplateRef, watchEffect } from 'vue'
 import { useRouter } from 'vue-router'
 import BearingSheet from '../drawing/BearingSheet.vue'
+import EndsSheet from '../drawing/ends/EndsSheet.vue'
 import LookAlikes from '../drawing/LookAlikes.vue'
 import { scaleWords } from '../drawing/sheet.ts'
 import { useBearingDrawing } from '../drawing/use-bearing-drawing.ts'
@@ -99,6 +100,8 @@ const candidates = useCandidates(bench)
 const comparing = computed(
   () => lens.value === 'identify' && bench.pageOf('identify') === 'measure' && candidates.value.length > 0,
 )
+/** Which end holds is a question of both ends, and drawn so. */
+const holding = computed(() => lens.value === 'float' && bench.pageOf('float') === 'ends')
 /** What files of this position are called. */
 const fileName = computed(() => {
   const now = bench.detail.value
@@ -154,10 +157,12 @@ onBeforeUnmount(() => {
     <div class="body">
       <section class="drawing" aria-label="Drawing">
         <p class="label caption">
-          <span>{{ comparing ? 'What the readings fit, all to one scale' : caption }}</span>
+          <span>{{
+            comparing ? 'What the readings fit, all to one scale' : holding ? 'Both ends of the shaft' : caption
+          }}</span>
           <span class="files">
             <button
-              v-if="section || comparing"
+              v-if="section || comparing || holding"
               type="button"
               class="link"
               data-test="save-drawing"
@@ -182,6 +187,11 @@ onBeforeUnmount(() => {
             :width="width"
             :height="height"
             @choose="bench.putOn"
+          />
+          <EndsSheet
+            v-else-if="holding"
+            :outcome="bench.assessment.value.outcomes.float.ends"
+            :ends="bench.effective.value.ends"
           />
           <BearingSheet
             v-else-if="section && overlay && width > 0 && height > 0"

@@ -1,13 +1,13 @@
 import type { PositionDetail, RollingDetail } from '@yardfrost/contract'
 import {
   assess,
+  effectivePosition,
   holdsRolling,
   lenses,
   lookUpBearing,
   RollingDocument,
   RollingPosition,
   SitePractices,
-  withShaftLine,
   type Lens,
   type Machine,
   type RollingGroups,
@@ -63,7 +63,7 @@ function createBench(id: string) {
   )
   const fed = computed(() => onShaft.value && inputs.value.load.from === 'shaft-line')
   /** The inputs as core works with them: what the shaft line says in place of what was typed. */
-  const effective = computed(() => withShaftLine(inputs.value, machine.value))
+  const effective = computed(() => effectivePosition(inputs.value, machine.value, lookup.value))
 
   async function load(): Promise<void> {
     document.take(rolling(await api.position(id)))
@@ -146,5 +146,6 @@ export function useBench(): Bench {
 export function lensOfField(path: string): Lens {
   const group = path.split('.')[0]
   if (group === 'load') return 'carry'
+  if (group === 'ends') return 'float'
   return lenses.find((lens) => lens === group) ?? 'identify'
 }

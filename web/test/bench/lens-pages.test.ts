@@ -22,6 +22,7 @@ describe('pages of the lenses', () => {
     ['float.innerC', 'float', 'clearance'],
     ['float.locatedEnds', 'float', 'growth'],
     ['float.endPlayMm', 'float', 'pair'],
+    ['ends.spigotMm', 'float', 'ends'],
     ['mount.roomC', 'mount', 'heat'],
     ['mount.holding', 'mount', 'way'],
     ['grease.nu40Cst', 'grease', 'grease'],

@@ -1,5 +1,5 @@
 import type { Catalogue } from '../../catalogue/catalogue.ts'
-import { lookUpBearing } from '../../catalogue/resolve-bearing.ts'
+import { lookUpBearing, type BearingLookup } from '../../catalogue/resolve-bearing.ts'
 import { assessCarry } from '../../carry/assess.ts'
 import { loadRatioOf, staticSafetyOf, workOutCarry, type CarryOutcome } from '../../carry/work-out.ts'
 import { assessDiagnose } from '../../diagnose/assess.ts'
@@ -17,9 +17,9 @@ import { assessMount } from '../../mount/assess.ts'
 import { workOutMount, type MountOutcome } from '../../mount/work-out.ts'
 import { assessSeat } from '../../seat/assess.ts'
 import { fitOf, workOutSeat, type SeatOutcome } from '../../seat/work-out.ts'
-import { withShaftLine } from '../../shaftline/apply-loads.ts'
 import { arrivalChecks, type ArrivalCheck } from '../../shaftline/arrival.ts'
 import { assessment, withChecks, type Assessment } from '../../working/assessment.ts'
+import { effectivePosition } from './effective.ts'
 import { lenses, type Lens } from './lenses.ts'
 
 /** What every lens worked out, typed: jobs and the page use this, figures are for showing. */
@@ -48,8 +48,9 @@ export function assessRolling(
   catalogue: Catalogue,
   damage: DamageKnowledge | null = null,
 ): RollingAssessment {
-  const position = withShaftLine(given, machine)
-  const outcomes = workOut(position, machine, catalogue, damage)
+  const lookup = lookUpBearing(given.bearing.designation, catalogue)
+  const position = effectivePosition(given, machine, lookup)
+  const outcomes = workOut(position, machine, lookup, catalogue, damage)
   const arrived = foundOnArrival(position, machine)
   const at = (lens: Lens) => arrived.filter((check) => check.lens === lens)
   const all = {
@@ -68,10 +69,10 @@ export function assessRolling(
 function workOut(
   position: RollingPosition,
   machine: Machine,
+  lookup: BearingLookup,
   catalogue: Catalogue,
   damage: DamageKnowledge | null,
 ): RollingOutcomes {
-  const lookup = lookUpBearing(position.bearing.designation, catalogue)
   const bearing = lookup.kind === 'found' ? lookup.bearing : null
   const carry = workOutCarry(position, machine, lookup)
   const loadRatio = loadRatioOf(carry)

@@ -84,6 +84,16 @@ export const loadCases = ['inner-turns', 'outer-turns', 'load-turns', 'both'] as
 export const LoadCase = z.enum(loadCases)
 export type LoadCase = z.infer<typeof LoadCase>
 
+/** The two ends of a shaft, seen from one of its positions. */
+export const shaftEnds = ['this', 'other'] as const
+export type ShaftEnd = (typeof shaftEnds)[number]
+const ringCount = (title: string) =>
+  z
+    .union([z.literal(0), z.literal(1), z.literal(2)])
+    .nullable()
+    .default(null)
+    .meta({ title })
+
 /** Readings of a seat, plane by plane from the shoulder, each plane in the same directions; null where not read yet. */
 const gaugeSheet = (title: string) =>
   z
@@ -186,6 +196,37 @@ const FloatFields = z.strictObject({
   roomAwayMm: quantity(z.number().min(0).max(100), 'Axial room, other side', 'length', 'mm'),
 })
 
+/** Which end of the shaft holds it, and what was measured at both: this one, and the other of the machine. */
+const EndsFields = z.strictObject({
+  kind: z.enum(['caps', 'blocks']).default('caps').meta({ title: 'Outer rings are kept by' }),
+  holds: z.enum(shaftEnds).nullable().default(null).meta({ title: 'End that shall hold the shaft' }),
+  coupling: z
+    .enum([...shaftEnds, 'none'])
+    .nullable()
+    .default(null)
+    .meta({ title: 'Coupling is beside' }),
+  cap: z.enum(['outer', 'inner']).default('outer').meta({ title: 'Cap of the floating end' }),
+  otherFloatsIn: z.enum(['housing', 'bearing']).default('housing').meta({ title: 'The other bearing floats in' }),
+  depthMm: quantity(z.number().gt(0).max(2000), 'Depth of the housing bore', 'length', 'mm'),
+  ringMm: quantity(z.number().gt(0).max(2000), 'Height of the outer ring', 'length', 'mm'),
+  spigotMm: quantity(z.number().min(0).max(2000), 'Spigot of the cap', 'length', 'mm'),
+  spacerMm: quantity(z.number().min(0).max(2000), 'Spacer ring', 'length', 'mm'),
+  otherDepthMm: quantity(z.number().gt(0).max(2000), 'Other end, depth of the housing bore', 'length', 'mm'),
+  otherRingMm: quantity(z.number().gt(0).max(2000), 'Other end, height of the outer ring', 'length', 'mm'),
+  otherSpigotMm: quantity(z.number().min(0).max(2000), 'Other end, spigot of the cap', 'length', 'mm'),
+  otherSpacerMm: quantity(z.number().min(0).max(2000), 'Other end, spacer ring', 'length', 'mm'),
+  seatMm: quantity(z.number().gt(0).max(2000), 'Seat in the block, between its shoulders', 'length', 'mm'),
+  rings: ringCount('Locating rings'),
+  ringWidthMm: quantity(z.number().min(0).max(500), 'Width of one ring', 'length', 'mm'),
+  otherSeatMm: quantity(z.number().gt(0).max(2000), 'Other block, seat between its shoulders', 'length', 'mm'),
+  otherRings: ringCount('Other block, locating rings'),
+  otherRingWidthMm: quantity(z.number().min(0).max(500), 'Other block, width of one ring', 'length', 'mm'),
+  overhangMm: quantity(z.number().min(0).max(20_000), 'Coupling face from the bearing beside it', 'length', 'mm'),
+  couplingGapMm: quantity(z.number().min(0).max(1000), 'Gap of the coupling, cold', 'length', 'mm'),
+  leastGapMm: quantity(z.number().min(0).max(1000), 'Least gap the coupling needs', 'length', 'mm'),
+  otherGrowthMm: quantity(z.number().min(-50).max(50), 'The other shaft comes nearer by', 'length', 'mm'),
+})
+
 export const thickenerNames = [
   'lithium',
   'lithium-complex',
@@ -246,6 +287,7 @@ export const RollingPosition = z.strictObject({
   load: LoadFields.prefault({}),
   seat: SeatFields.prefault({}),
   float: FloatFields.prefault({}),
+  ends: EndsFields.prefault({}),
   mount: MountFields.prefault({}),
   grease: GreaseFields.prefault({}),
   diagnose: DiagnoseFields.prefault({}),
@@ -261,7 +303,7 @@ export const emptyPosition = (): RollingPosition =>
 
 /** What holds of a like position on another machine too: not what was measured and seen on this one. */
 export function forAnotherMachine(position: RollingPosition): RollingPosition {
-  const { identify, diagnose, seat, float } = emptyPosition()
+  const { identify, diagnose, seat, float, ends } = emptyPosition()
   const { shaftReadingsMm, housingReadingsMm, boreDeviationUm, outsideDeviationUm } = seat
   return {
     ...position,
@@ -269,5 +311,6 @@ export function forAnotherMachine(position: RollingPosition): RollingPosition {
     diagnose,
     seat: { ...position.seat, shaftReadingsMm, housingReadingsMm, boreDeviationUm, outsideDeviationUm },
     float: { ...position.float, measuredUm: float.measuredUm },
+    ends: { ...ends, kind: position.ends.kind },
   }
 }

@@ -29,6 +29,13 @@ export const floatPages: readonly LensPage[] = [
     component: defineAsyncComponent(() => import('./GrowthPage.vue')),
   },
   {
+    key: 'ends',
+    label: 'Which end holds',
+    question: 'Which end holds the shaft, and what has to be machined for it?',
+    fields: ['ends.'],
+    component: defineAsyncComponent(() => import('./EndsPage.vue')),
+  },
+  {
     key: 'pair',
     label: 'Pair',
     question: 'What is left of the end play when it is hot?',

@@ -5,6 +5,7 @@ import ChoiceField from '../../form/ChoiceField.vue'
 import { choices, clearanceOptions, notStated } from '../options.ts'
 import QuantityField from '../../form/QuantityField.vue'
 import { useBench } from '../use-bench.ts'
+import WhichEndHolds from '../WhichEndHolds.vue'
 
 /** What the machine’s papers call for; each difference from what is on the bench is judged below. */
 const bench = useBench()
@@ -31,6 +32,7 @@ const order = computed(() => bench.assessment.value.outcomes.identify.toOrder)
   <p v-else class="quiet">
     Read it from the machine’s manual or the old bearing’s suffixes. The same base number is not the same bearing.
   </p>
+  <WhichEndHolds />
 </template>
 
 <style scoped>

@@ -7,6 +7,7 @@ import ChoiceField from '../../form/ChoiceField.vue'
 import { clearanceOptions } from '../options.ts'
 import { catalogue } from '../../references.ts'
 import { useBench } from '../use-bench.ts'
+import WhichEndHolds from '../WhichEndHolds.vue'
 import DesignationField from './DesignationField.vue'
 import SizeSearch from './SizeSearch.vue'
 
@@ -83,6 +84,7 @@ const typeOf = (designation: string) => {
           <span class="quiet">{{ one.changes || typeOf(one.designation) }}</span>
         </li>
       </ul>
+      <WhichEndHolds />
     </details>
   </div>
 </template>

@@ -22,6 +22,7 @@ export function bearingAsLeft(inputs: RollingPosition, positionId: string, { ste
   const fitted = numberFitted(readings.find(({ reading }) => reading.gives?.what === 'bearing.designation'))
   const [shaft, housing] = [sheetOf('seat.shaft'), sheetOf('seat.housing')]
   const [endPlay, room] = [valueOf('float.end-play'), valueOf('float.room')]
+  const ends = endsRead(readings)
   const changed = fitted !== null && fitted !== inputs.bearing.designation
   return {
     ...inputs,
@@ -46,8 +47,24 @@ export function bearingAsLeft(inputs: RollingPosition, positionId: string, { ste
       measuredUm: valueOf('float.measured'),
       ...(endPlay === null ? {} : { endPlayMm: endPlay }),
       ...(room === null ? {} : { roomTowardMm: room }),
+      // Who was to hold now does.
+      ...(Object.keys(ends).length > 0 && inputs.ends.holds
+        ? {
+            locatedEnds: 1 as const,
+            role: inputs.ends.holds === 'this' ? ('locating' as const) : ('floating' as const),
+          }
+        : {}),
     },
+    ends: { ...inputs.ends, ...ends },
   }
+}
+
+/** What was measured of the ends. */
+function endsRead(readings: readonly ReadingState[]): Partial<RollingPosition['ends']> {
+  const read = readings.flatMap(({ reading: { gives }, entry }) =>
+    gives?.what === 'ends' && entry?.value != null ? [[gives.field, entry.value] as const] : [],
+  )
+  return Object.fromEntries(read)
 }
 
 /** Place of a gauge reading on its sheet. */

@@ -6,6 +6,7 @@ import { holdingWords } from '../../../words/vocabulary.ts'
 import { giving, millimetres, reading, step, words, yes } from '../../step.ts'
 import type { JobPosition } from '../job-position.ts'
 import { arrival, closing, evidence, handOver, lock, lockOut, runUp, seals, takeOff } from './procedures.ts'
+import { machining } from './steps/ends.ts'
 import { filling } from './steps/fill.ts'
 import { floating } from './steps/float.ts'
 import { gaugeReadings } from './steps/gauge.ts'
@@ -44,6 +45,7 @@ function stepsOf(position: JobPosition, catalogue: Catalogue, several: boolean):
   const { holding } = mount
   const title = (what: string) => (several ? `${what}, ${name.toLowerCase()}` : what)
   const clearance = inputs.bearing.requiredClearance
+  const ends = machining(position, outcomes.float.ends, title)
   return [
     step('evidence', title('Mark and photograph'), position, evidence),
     step('take-off', title('Take it off'), position, takeOff(holding, mount.taper !== null), { lens: 'seat' }),
@@ -79,6 +81,7 @@ function stepsOf(position: JobPosition, catalogue: Catalogue, several: boolean):
         ],
       },
     ),
+    ...(ends ? [ends] : []),
     floating(position, outcomes, title),
     ...(grease.comesFilled ? [] : [filling(position, outcomes, title)]),
     step(

@@ -1,0 +1,89 @@
+import type { ResolvedBearing } from '../../catalogue/resolve-bearing.ts'
+import { shaftEnds, type RollingPosition, type ShaftEnd } from '../../kinds/rolling/position.ts'
+import { atFitting, now, type Check } from '../../working/check.ts'
+import { floatsInside } from '../floats-inside.ts'
+import type { EndOutcome, EndsOutcome } from './work-out.ts'
+import * as words from './words.ts'
+
+/** The verdicts on which end holds: caps and coupling matter when it is next fitted, rings lie in their blocks now. */
+export function endsChecks(position: RollingPosition, bearing: ResolvedBearing | null, outcome: EndsOutcome): Check[] {
+  const { holds, ends } = outcome
+  const wrong = holds === 'this' && bearing && floatsInside(bearing)
+  return [
+    ...(wrong ? [atFitting('holds', 'stop', words.cannotHold(bearing.decoded.normal), { field: 'ends.holds' })] : []),
+    ...shaftEnds.flatMap((end) => capChecks(end, ends[end], outcome)),
+    ...blockChecks(position, outcome),
+    ...couplingChecks(outcome),
+    ...usedUpChecks(outcome),
+  ]
+}
+
+const fields: Record<ShaftEnd, { spigot: string; rings: string }> = {
+  this: { spigot: 'ends.spigotMm', rings: 'ends.rings' },
+  other: { spigot: 'ends.otherSpigotMm', rings: 'ends.otherRings' },
+}
+
+function capChecks(end: ShaftEnd, { cap }: EndOutcome, { leaveMm }: EndsOutcome): Check[] {
+  if (!cap) return []
+  const key = `cap-${end}`
+  const rest = { field: fields[end].spigot, values: { roomMm: cap.roomMm, cutMm: cap.cutMm, fillMm: cap.fillMm } }
+  switch (cap.verdict) {
+    case 'short':
+      return [atFitting(key, 'stop', words.floatingShort(end, cap, leaveMm ?? 0), rest)]
+    case 'free':
+      return [atFitting(key, 'go', words.floatingFree(end, cap), rest)]
+    case 'clamps':
+      return [atFitting(key, 'watch', words.heldClamped(end, cap), rest)]
+    case 'loose':
+      return [atFitting(key, 'watch', words.heldLoose(end, cap), rest)]
+    case 'holds':
+      return [atFitting(key, 'go', words.heldWell(end, cap), rest)]
+    default:
+      return cap.verdict satisfies never
+  }
+}
+
+/** Both held, or neither, is judged by the growth where that is known. */
+function blockChecks({ ends: given }: RollingPosition, { ends, growthMm }: EndsOutcome): Check[] {
+  const wide = shaftEnds.flatMap((end) => {
+    const block = ends[end].block
+    return block?.verdict === 'too-wide' ? [now(`rings-${end}`, 'stop', words.ringTooWide(end, block), { field: fields[end].rings })] : [] // prettier-ignore
+  })
+  if (wide.length > 0) return wide
+  const [own, other] = [ends.this.block, ends.other.block]
+  if (!own || !other) return []
+  if (growthMm === null && own.verdict === 'holds' && other.verdict === 'holds')
+    return [now('rings', 'stop', words.ringsInBoth, { field: 'ends.rings' })]
+  if (growthMm === null && own.verdict === 'floats' && other.verdict === 'floats')
+    return [now('rings', 'watch', words.ringsInNeither(own), { field: 'ends.rings' })]
+  const elsewhere = shaftEnds.find(
+    (end) => ends[end].block?.verdict === 'holds' && given.holds !== null && given.holds !== end,
+  )
+  if (elsewhere && given.holds && ends[given.holds].block?.verdict === 'floats')
+    return [atFitting('rings', 'watch', words.ringsElsewhere(elsewhere, ends[given.holds].block), { field: fields[elsewhere].rings })] // prettier-ignore
+  const rings: Record<ShaftEnd, number> = { this: given.rings ?? 0, other: given.otherRings ?? 0 }
+  const left = shaftEnds.find((end) => ends[end].slides && ends[end].block?.verdict === 'floats' && rings[end] > 0)
+  return left ? [atFitting('rings', 'watch', words.ringLeftIn(left), { field: fields[left].rings })] : []
+}
+
+function couplingChecks({ coupling, way }: EndsOutcome): Check[] {
+  if (coupling?.coldMm == null || coupling.hotMm === null) return []
+  const rest = { field: 'ends.couplingGapMm', values: { coldMm: coupling.coldMm, hotMm: coupling.hotMm } }
+  return coupling.hotMm < (coupling.leastMm ?? 0)
+    ? [atFitting('couplingGap', 'stop', words.gapGone(coupling, way), rest)]
+    : [atFitting('couplingGap', 'go', words.gapLeft(coupling, way), rest)]
+}
+
+function usedUpChecks({ usedUpC, towardMm, growthMm }: EndsOutcome): Check[] {
+  if (usedUpC === null || towardMm === null || growthMm === null) return []
+  return [atFitting('usedUp', 'go', words.usedUp(usedUpC, towardMm - growthMm), { values: { usedUpC } })]
+}
+
+/** Rings in the split block that floats; null where the ends are no blocks, or none floats. */
+export function floatingRings(
+  { kind, rings, otherRings }: RollingPosition['ends'],
+  ends: EndsOutcome | null,
+): number | null {
+  if (kind !== 'blocks' || !ends) return null
+  return ends.ends.this.slides ? rings : ends.ends.other.slides ? otherRings : null
+}

@@ -1,0 +1,5 @@
+export type { BlockEnd } from './block-end.ts'
+export type { CapEnd } from './cap-end.ts'
+export { withBlocks } from './with-blocks.ts'
+export { endsOutcome, type CouplingOutcome, type EndOutcome, type EndsOutcome } from './work-out.ts'
+export { endWords } from './words.ts'
