@@ -32,7 +32,12 @@ import { contactPressureCalculation } from './inside/contact-pressure.ts'
 import { loadDistributionCalculation } from './inside/load-distribution.ts'
 import { referenceLifeCalculation } from './inside/reference-life.ts'
 import { viscosityAtCalculation, requiredViscosity, ViscosityRequiredInput } from './lubrication/viscosity.ts'
-import { chillCalculation } from './mount/chill.ts'
+import { chillCalculation } from './mount/cold/chill.ts'
+import { soakCalculation } from './mount/cold/soak.ts'
+import { thawCalculation } from './mount/cold/thaw.ts'
+import { nutTorqueCalculation } from './mount/force/nut-torque.ts'
+import { heatingTimeCalculation } from './mount/pad/heating-time.ts'
+import { infraredCalculation } from './mount/pad/infrared.ts'
 import { driveUpCalculation } from './mount/drive-up.ts'
 import { heatCalculation } from './mount/heat.ts'
 import { pressCalculation } from './mount/press.ts'
@@ -113,8 +118,13 @@ export function createCalculations({ catalogue, damage }: References): ReadonlyM
     blockEndCalculation,
     heatCalculation,
     transferWindowCalculation,
+    heatingTimeCalculation,
+    infraredCalculation,
     chillCalculation,
+    soakCalculation,
+    thawCalculation,
     pressCalculation,
+    nutTorqueCalculation,
     driveUpCalculation,
     greaseIntervalCalculation,
     greaseQuantityCalculation,

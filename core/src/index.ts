@@ -86,6 +86,13 @@ export {
 export { heatTarget, isHeated, type MountOutcome, type MountWay } from './mount/work-out.ts'
 export { mountingMethods, type MountingMethod } from './mount/methods.ts'
 export { heatFor, infraredReading, ringBehind, type HeatedBearing, type RingTemperatures } from './mount/heat-run.ts'
+export { coldSteps, coolantWords, partWords } from './mount/cold/words.ts'
+export { coolants, type ColdOutcome, type Coldness, type Coolant } from './mount/cold/work-out.ts'
+export { offSteps, pressSteps, torqueWords } from './mount/force/words.ts'
+export { minutes as minutesWords } from './words/quantities.ts'
+export type { PadOutcome } from './mount/pad/work-out.ts'
+export { padCautions, padSteps, surfaceWords } from './mount/pad/words.ts'
+export { surfaces } from './mount/pad/infrared.ts'
 export { cooledFor, transferWindow } from './mount/window.ts'
 export { renderSentence } from './model/sentence.ts'
 export {

@@ -1,3 +1,4 @@
+import { coldCautions } from './cold/words.ts'
 import type { MountOutcome } from './work-out.ts'
 
 /** Who has the last word, wherever a caution stands. */
@@ -30,7 +31,7 @@ const taper = [
 ]
 
 /** Hazards of the way a ring is mounted. */
-export function mountCautions({ way, chilled }: MountOutcome): string[] {
+export function mountCautions({ way, chilled, cold: { coolant } }: MountOutcome): string[] {
   const ofWay =
     way === 'driven-up' || way === 'nut-turned'
       ? taper
@@ -40,5 +41,5 @@ export function mountCautions({ way, chilled }: MountOutcome): string[] {
           ? [...cold, oilPressure]
           : hot
   const icy = chilled.length > 0 || way === 'heated-shaft-chilled'
-  return [...ofWay, siteFirst, ...(icy ? frost : [])]
+  return [...ofWay, siteFirst, ...(coolant ? coldCautions[coolant] : icy ? frost : [])]
 }

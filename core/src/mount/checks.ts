@@ -1,15 +1,36 @@
 import { atFitting, now, type Check } from '../working/check.ts'
+import type { ColdOutcome } from './cold/work-out.ts'
+import * as cold from './cold/words.ts'
 import * as words from './words.ts'
 import type { MountOutcome } from './work-out.ts'
 
 /** The verdicts of Mount: how the ring gets home matters when it is next mounted. */
 export function mountChecks(outcome: MountOutcome): Check[] {
   const { bearing, holding, cannotHold } = outcome
-  if (!bearing) return []
+  if (!bearing) return coldChecks(outcome.cold)
   // A pairing that cannot be is wrong as it stands.
   if (cannotHold) return [now('holding', 'stop', words.heldWrongly(holding, cannotHold), { field: 'mount.holding' })]
   const check = wayCheck(outcome)
-  return check ? [check] : []
+  return [...(check ? [check] : []), ...coldChecks(outcome.cold)]
+}
+
+/** Going in cold is judged once somebody chose a coolant for it. */
+function coldChecks({ part, chosen }: ColdOutcome): Check[] {
+  if (!chosen) return []
+  const { chill } = chosen
+  const rest = { field: 'mount.coolant', values: { gapUm: chill.gapUm, shrinkUm: chill.shrinkUm } }
+  switch (chill.verdict) {
+    case 'no-chill':
+      return [atFitting('cold', 'go', cold.notNeeded(part), rest)]
+    case 'ok':
+      return [atFitting('cold', 'go', cold.goesIn(part, chosen), rest)]
+    case 'insufficient':
+      return [atFitting('cold', chill.gapUm < 0 ? 'stop' : 'watch', cold.tooLittle(part, chosen), rest)]
+    case 'not-permitted':
+      return [atFitting('cold', 'stop', cold.notPermitted, rest)]
+    default:
+      return chill.verdict satisfies never
+  }
 }
 
 function wayCheck({ bearing, way, hot, pressN, driveUp, nutTurn }: MountOutcome): Check | null {

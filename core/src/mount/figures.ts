@@ -2,14 +2,28 @@ import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { givenOf, number, range, refusalOf, text, type Figure, type Given } from '../working/figure.ts'
 import { closureWords } from '../words/vocabulary.ts'
-import type { Chill } from './chill.ts'
+import type { Chill } from './cold/chill.ts'
+import { coldFigures } from './cold/figures.ts'
+import { coolantWords } from './cold/words.ts'
 import { heatingLimit } from './heat.ts'
 import { mountingMethods } from './methods.ts'
+import { forceFigures } from './force/figures.ts'
+import { padFigures } from './pad/figures.ts'
 import { wayWords } from './words.ts'
-import { isHeated, type HotMount, type MountOutcome } from './work-out.ts'
+import { heatTarget, isHeated, type HotMount, type MountOutcome } from './work-out.ts'
 
 /** The figures of Mount, with their working. */
 export function mountFigures(position: RollingPosition, outcome: MountOutcome): Record<string, Figure> {
+  const target = heatTarget(outcome)
+  return {
+    ...wayFigures(position, outcome),
+    ...(outcome.pad && target ? padFigures(outcome.pad, target) : {}),
+    ...coldFigures(outcome.cold),
+    ...(outcome.force ? forceFigures(outcome.force, outcome.hot?.tightestUm ?? null) : {}),
+  }
+}
+
+function wayFigures(position: RollingPosition, outcome: MountOutcome): Record<string, Figure> {
   const { bearing, way, hot, taper, pressN } = outcome
   if (bearing && taper !== null && !outcome.cannotHold) return taperFigures(position, outcome, bearing, taper)
   const heated = way === null || isHeated(way) || way === 'none'
@@ -146,7 +160,6 @@ function limitFigure({ decoded }: ResolvedBearing): Figure {
   }
 }
 
-const coolantWords = { freezer: 'freezer', 'dry-ice': 'dry ice', 'liquid-nitrogen': 'liquid nitrogen' } as const
 const chillWords: Record<Chill['verdict'], string> = {
   ok: 'slides in',
   insufficient: 'is not enough',

@@ -1,8 +1,10 @@
 import { heatingTools, type HeatingTool, type RollingPosition } from '../kinds/rolling/position.ts'
 import type { Verdict } from '../working/check.ts'
 import { toolWords } from '../words/vocabulary.ts'
+import { padMassKg } from './pad/work-out.ts'
 import { methodWords as words } from './words.ts'
-import { isHeater, largestPressedMm, mayPress, mostPressN, smallBoreMm, type MountOutcome } from './work-out.ts'
+import { largestPressedMm, mostPressN } from './press.ts'
+import { isHeater, mayPress, smallBoreMm, type MountOutcome } from './work-out.ts'
 
 /** One way to get a ring on its seat, and whether it will do here. */
 export interface MountingMethod {
@@ -14,8 +16,6 @@ export interface MountingMethod {
   inShop: boolean
 }
 
-/** What a pad heats evenly. */
-const padMassKg = 5
 /** From here up a hot ring is too heavy and too slow for anything but oil under its bore, or a heater and a crane. */
 const largeBoreMm = 200
 

@@ -14,6 +14,10 @@ export const PressInput = z.strictObject({
 })
 export type PressInput = z.input<typeof PressInput>
 
+/** Above this bore, or this force, nobody presses: mm, N. */
+export const largestPressedMm = 80
+export const mostPressN = 50_000
+
 export interface Press {
   effectiveUm: number
   pressureMPa: number

@@ -7,12 +7,15 @@ import type { HeatTarget } from '../model/job.ts'
 import { heatingTools, type HeatingTool, type Holding, type RollingPosition } from '../kinds/rolling/position.ts'
 import type { FitResult } from '../seat/fit-result.ts'
 import type { Missing } from '../working/figure.ts'
-import { chill, ChillInput, coolantC, shrinkage, type Chill } from './chill.ts'
+import { chill, ChillInput, coolantC, shrinkage, type Chill } from './cold/chill.ts'
+import { coldOutcome, type ColdOutcome } from './cold/work-out.ts'
 import { driveUp, DriveUpInput, type DriveUp } from './drive-up.ts'
 import { differenceLimit, exposedArea } from './heat-run.ts'
 import { heatingLimit, ringExpansion } from './heat.ts'
 import { nutAngle } from './nut-angle.ts'
-import { press } from './press.ts'
+import { padOutcome, type PadOutcome } from './pad/work-out.ts'
+import { forceOutcome, type ForceOutcome } from './force/work-out.ts'
+import { largestPressedMm, mostPressN, press } from './press.ts'
 
 /** How the ring gets home. */
 export type MountWay =
@@ -53,7 +56,16 @@ export interface HousingChill {
 }
 
 /** Everything Mount works out of a position, typed. */
-export interface MountOutcome {
+export interface MountOutcome extends WayOutcome {
+  /** Lying on a flat pad or plate; null where the ring is not heated. */
+  pad: PadOutcome | null
+  cold: ColdOutcome
+  /** What presses, tightens and pulls; null while there is no bearing. */
+  force: ForceOutcome | null
+}
+
+/** How the ring gets on its seat. */
+interface WayOutcome {
   bearing: ResolvedBearing | null
   missing: Missing[]
   holding: Holding
@@ -79,9 +91,6 @@ const leastRoomUm = 5
 const roomUmPerMm = 0.1
 export const wantedRoom = (boreMm: number): number => Math.max(leastRoomUm, roomUmPerMm * boreMm)
 
-/** Above this bore, or this force, nobody presses. */
-export const largestPressedMm = 80
-export const mostPressN = 50_000
 /** Smaller bores are pressed cold by custom: heat is slower and no gentler. */
 export const smallBoreMm = 40
 
@@ -103,10 +112,26 @@ export function workOutMount(
   shaft: FitResult | null,
   housing: FitResult | null,
 ): MountOutcome {
+  const way = workOutWay(position, lookup, shaft, housing)
+  const { bearing } = way
+  return {
+    ...way,
+    force: forceOutcome(position, bearing, shaft, way.holding, way.taper),
+    pad: padOutcome(position, bearing, heatTarget(way)),
+    cold: coldOutcome(position, bearing, { shaft, housing }),
+  }
+}
+
+function workOutWay(
+  position: RollingPosition,
+  lookup: BearingLookup,
+  shaft: FitResult | null,
+  housing: FitResult | null,
+): WayOutcome {
   const bearing = lookup.kind === 'found' ? lookup.bearing : null
   const { mount } = position
   const holding = holdingOf(position, bearing)
-  const outcome: MountOutcome = {
+  const outcome: WayOutcome = {
     bearing,
     missing: [],
     holding,
@@ -211,7 +236,7 @@ function pressForce(
 }
 
 /** Self-aligning balls go up by the turn of their nut: their clearance is too small for feelers. */
-function onTaper({ row, decoded }: ResolvedBearing, taper: 12 | 30): Pick<MountOutcome, 'way' | 'nutTurn' | 'driveUp'> {
+function onTaper({ row, decoded }: ResolvedBearing, taper: 12 | 30): Pick<WayOutcome, 'way' | 'nutTurn' | 'driveUp'> {
   const { upTaper } = factsOf(row.type)
   const nutTurn = upTaper === 'nut-turn' ? nutAngle(row.boreMm) : null
   if (nutTurn) return { way: 'nut-turned', nutTurn, driveUp: null }
@@ -242,7 +267,7 @@ function chilledFor({ row }: ResolvedBearing, housing: FitResult | null, roomC: 
  *
  * Below `slidesC` the ring grabs; from `liftC` it still seats with its room after what is lost on the way.
  */
-export function heatTarget({ way, hot, bearing }: MountOutcome): HeatTarget | null {
+export function heatTarget({ way, hot, bearing }: WayOutcome): HeatTarget | null {
   if (!isHeated(way) || !hot || !bearing) return null
   const { row, interior, decoded } = bearing
   const perDegree = ringExpansion * row.boreMm

@@ -10,6 +10,12 @@ export const kelvin = (value: number): string => inSentence(value, 'temperatureR
 export const newtons = (value: number, figures = 2): string => inSentence(value, 'force', figures)
 export const kilograms = (value: number): string => inSentence(value, 'mass', 2)
 
+/** A time to wait for, to what a clock on the wall tells. */
+export const minutes = (value: number): string =>
+  value < 1.5
+    ? `${Math.max(1, Math.round(value * 60))} s`
+    : `${value < 10 ? Number(value.toFixed(1)) : Math.round(value)} min`
+
 /** A span of hours; for a rated life say `life`. */
 export const hours = (value: number): string => inSentence(value, 'duration', 2)
 

@@ -244,6 +244,7 @@ export const inputWords: Record<string, Record<string, string>> = {
   'mount.holding': holdingWords,
   'mount.housing': mountHousingWords,
   'mount.tools': toolWords,
+  'mount.padTool': toolWords,
   'float.shaftMaterial': shaftMaterialWords,
   'float.housingMaterial': housingMaterialWords,
   'grease.lubrication': lubricationWords,

@@ -28,7 +28,8 @@ describe('documents of before', () => {
     assert.deepEqual([schema, kind], [2, 'rolling'])
     // Nobody had asked yet which end holds.
     assert.deepEqual(ends, emptyPosition().ends)
-    assert.deepEqual(groups, stored.position)
+    // What was asked later stands beside it, unanswered.
+    for (const [group, fields] of Object.entries(groups)) assert.deepInclude(fields, stored.position[group] as object)
   })
 
   it('reads a document of today as it is, and once more', () => {

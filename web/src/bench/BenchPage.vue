@@ -5,7 +5,6 @@ import Button from 'primevue/button'
 import { computed, nextTick, onBeforeUnmount, ref, useTemplateRef, watchEffect } from 'vue'
 import { useRouter } from 'vue-router'
 import BearingSheet from '../drawing/BearingSheet.vue'
-import EndsSheet from '../drawing/ends/EndsSheet.vue'
 import LookAlikes from '../drawing/LookAlikes.vue'
 import { scaleWords } from '../drawing/sheet.ts'
 import { useBearingDrawing } from '../drawing/use-bearing-drawing.ts'
@@ -24,7 +23,7 @@ import { lensNames } from './lens-names.ts'
 import LensTrack from './LensTrack.vue'
 import LensPanel from './LensPanel.vue'
 import { keepDrawing, keepFigures } from './download.ts'
-import { pageOfField } from './lens-pages.ts'
+import { lensPages, pageOfField } from './lens-pages.ts'
 import { useCandidates } from './identify/use-candidates.ts'
 import { lensOfField, openBench } from './use-bench.ts'
 
@@ -100,8 +99,13 @@ const candidates = useCandidates(bench)
 const comparing = computed(
   () => lens.value === 'identify' && bench.pageOf('identify') === 'measure' && candidates.value.length > 0,
 )
-/** Which end holds is a question of both ends, and drawn so. */
-const holding = computed(() => lens.value === 'float' && bench.pageOf('float') === 'ends')
+/** Some pages have a drawing of their own. */
+const pageSheet = computed(() => {
+  const page = lensPages[lens.value].find(({ key }) => key === bench.pageOf(lens.value))
+  const on = { id, assessment: bench.assessment.value, inputs: bench.effective.value, bearing: bench.bearing.value, section: section.value } // prettier-ignore
+  const props = page?.sheet?.props(on)
+  return page?.sheet && props ? { ...page.sheet, props } : null
+})
 /** What files of this position are called. */
 const fileName = computed(() => {
   const now = bench.detail.value
@@ -157,12 +161,10 @@ onBeforeUnmount(() => {
     <div class="body">
       <section class="drawing" aria-label="Drawing">
         <p class="label caption">
-          <span>{{
-            comparing ? 'What the readings fit, all to one scale' : holding ? 'Both ends of the shaft' : caption
-          }}</span>
+          <span>{{ comparing ? 'What the readings fit, all to one scale' : (pageSheet?.caption ?? caption) }}</span>
           <span class="files">
             <button
-              v-if="section || comparing || holding"
+              v-if="section || comparing || pageSheet"
               type="button"
               class="link"
               data-test="save-drawing"
@@ -188,11 +190,7 @@ onBeforeUnmount(() => {
             :height="height"
             @choose="bench.putOn"
           />
-          <EndsSheet
-            v-else-if="holding"
-            :outcome="bench.assessment.value.outcomes.float.ends"
-            :ends="bench.effective.value.ends"
-          />
+          <component :is="pageSheet.component" v-else-if="pageSheet" v-bind="pageSheet.props" />
           <BearingSheet
             v-else-if="section && overlay && width > 0 && height > 0"
             :section="section"

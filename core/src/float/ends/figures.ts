@@ -3,7 +3,6 @@ import { shaftEnds, type RollingPosition, type ShaftEnd } from '../../kinds/roll
 import { materialOf } from '../../model/materials.ts'
 import { shaftMaterialWords } from '../../words/vocabulary.ts'
 import { givenOf, number, range, type Figure, type Given, type Missing } from '../../working/figure.ts'
-import { growthPracticeList } from '../practices/index.ts'
 import type { GrowthOutcome } from '../growth-outcome.ts'
 import { heldGapMm, type CapEnd } from './cap-end.ts'
 import { otherSideMm } from './with-blocks.ts'

@@ -167,6 +167,14 @@ const MountFields = z.strictObject({
     .max(12)
     .default(['induction', 'oven', 'press'])
     .meta({ title: 'Tools in the shop' }),
+  padTool: z.enum(['pad', 'hot-plate']).default('pad').meta({ title: 'It lies on' }),
+  padKw: quantity(z.number().min(0.05).max(50), 'Power of it', 'power', 'kW'),
+  chillPart: z.enum(['bearing', 'bush', 'shaft']).default('bearing').meta({ title: 'What is chilled' }),
+  coolant: z.enum(['freezer', 'dry-ice', 'liquid-nitrogen']).nullable().default(null).meta({ title: 'Coolant' }),
+  chillOdMm: quantity(z.number().min(3).max(2000), 'Its outside diameter', 'length', 'mm'),
+  chillBoreMm: quantity(z.number().min(0).max(2000), 'Its bore', 'length', 'mm'),
+  chillLengthMm: quantity(z.number().min(1).max(5000), 'Its length', 'length', 'mm'),
+  chillTightUm: quantity(z.number().min(-500).max(2000), 'Tightest fit in the cold', 'deviation', 'µm'),
 })
 
 const FloatFields = z.strictObject({

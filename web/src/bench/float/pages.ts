@@ -34,6 +34,11 @@ export const floatPages: readonly LensPage[] = [
     question: 'Which end holds the shaft, and what has to be machined for it?',
     fields: ['ends.'],
     component: defineAsyncComponent(() => import('./EndsPage.vue')),
+    sheet: {
+      caption: 'Both ends of the shaft',
+      component: defineAsyncComponent(() => import('../../drawing/ends/EndsSheet.vue')),
+      props: ({ assessment, inputs }) => ({ outcome: assessment.outcomes.float.ends, ends: inputs.ends }),
+    },
   },
   {
     key: 'pair',

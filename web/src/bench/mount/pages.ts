@@ -20,6 +20,45 @@ export const mountPages: readonly LensPage[] = [
     ownSheet: true,
   },
   {
+    key: 'pad',
+    label: 'Pad or plate',
+    question: 'How is it heated lying flat, for how long, and what does a thermometer show of it?',
+    fields: ['mount.pad'],
+    component: defineAsyncComponent(() => import('./PadPage.vue')),
+    ownSheet: true,
+    sheet: {
+      caption: 'Lying on its heater, to scale',
+      component: defineAsyncComponent(() => import('../../drawing/PadSheet.vue')),
+      props: ({ assessment, section }) => section && { section, pad: assessment.outcomes.mount.pad },
+    },
+  },
+  {
+    key: 'cold',
+    label: 'Chilled',
+    question: 'Does it go in cold, and how long does it stay cold enough?',
+    fields: ['mount.chill', 'mount.coolant'],
+    component: defineAsyncComponent(() => import('./ColdPage.vue')),
+    ownSheet: true,
+    sheet: {
+      caption: 'How it warms once it is out',
+      component: defineAsyncComponent(() => import('../../heat/ThawChart.vue')),
+      props: ({ assessment }) => {
+        const { chosen, piece } = assessment.outcomes.mount.cold
+        if (!chosen || !piece || chosen.thaw.windowS <= 0 || chosen.chill.verdict === 'not-permitted') return null
+        const { soak, thaw } = chosen
+        return { ringC: soak.ringC, roomC: piece.roomC, seizesC: thaw.seizesC, windowS: thaw.windowS }
+      },
+    },
+  },
+  {
+    key: 'press',
+    label: 'Press and torque',
+    question: 'What presses it on, tightens it and pulls it off?',
+    fields: [],
+    component: defineAsyncComponent(() => import('./PressPage.vue')),
+    ownSheet: true,
+  },
+  {
     key: 'clock',
     label: 'Heat clock',
     question: 'Is it hot enough, and how long does it stay so?',

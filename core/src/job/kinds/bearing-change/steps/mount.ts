@@ -1,6 +1,10 @@
 import type { JobStep } from '../../../../model/job.ts'
 import type { DriveUp } from '../../../../mount/drive-up.ts'
 import { heatTarget, type MountOutcome } from '../../../../mount/work-out.ts'
+import { mountingMethods } from '../../../../mount/methods.ts'
+import { flatHeaters } from '../../../../mount/pad/heating-time.ts'
+import { padCautions, padSteps } from '../../../../mount/pad/words.ts'
+import { padOutcome } from '../../../../mount/pad/work-out.ts'
 import { um } from '../../../../words/quantities.ts'
 import { giving, millimetres, reading, step, words, yes, type Procedure, type Title } from '../../../step.ts'
 import type { JobPosition } from '../../job-position.ts'
@@ -38,7 +42,7 @@ export function mounting(position: JobPosition, mount: MountOutcome, title: Titl
       })
       return made(
         chilled ? 'Heat it, chill the shaft, and mount' : 'Heat and mount',
-        chilled ? chilledShaftMount : hotMount,
+        chilled ? chilledShaftMount : (lyingFlat(position, mount) ?? hotMount),
         { heat, readings: [lifted] },
       )
     }
@@ -63,6 +67,14 @@ export function mounting(position: JobPosition, mount: MountOutcome, title: Titl
     default:
       return mount.way satisfies never
   }
+}
+
+/** How it is heated where a pad or plate is what the shop has for it; null for any other heater. */
+function lyingFlat({ inputs }: JobPosition, mount: MountOutcome): Procedure | null {
+  const heater = flatHeaters.find((one) => one === mountingMethods(inputs, mount)[0]?.tool)
+  if (!heater) return null
+  const on = padOutcome({ ...inputs, mount: { ...inputs.mount, padTool: heater } }, mount.bearing, heatTarget(mount))
+  return on && { does: padSteps(on), cautions: [...hotMount.cautions, padCautions[heater]] }
 }
 
 /** How far a nut may be off its angle, degrees. */

@@ -1,4 +1,4 @@
-import { calculation } from '../working/calculation.ts'
+import { calculation } from '../../working/calculation.ts'
 import { z } from 'zod'
 
 export const coolantC = { freezer: -20, 'dry-ice': -78.5, 'liquid-nitrogen': -196 } as const
@@ -26,7 +26,7 @@ export interface Chill {
 }
 
 /** A complete standard bearing is not taken below this without its maker's word. */
-const coldestBearingC = -50
+export const coldestBearingC = -50
 
 /** Strain of steel from 20 °C: the colder, the less it shrinks a degree. */
 const strain = (celsius: number) => 11.8e-6 * (celsius - 20) + 0.012e-6 * (celsius - 20) ** 2

@@ -1,0 +1,68 @@
+import { z } from 'zod'
+import { InputError } from '../../errors/input-error.ts'
+import { calculation } from '../../working/calculation.ts'
+import { heatCapacity, heatTransfer } from '../window.ts'
+
+export const flatHeaters = ['pad', 'hot-plate'] as const
+export type FlatHeater = (typeof flatHeaters)[number]
+
+/** Share of the power that goes into a bearing lying on it: a pad heats the steel itself, a plate through its touch. */
+export const heatingShare: Record<FlatHeater, { least: number; most: number }> = {
+  pad: { least: 0.5, most: 0.75 },
+  'hot-plate': { least: 0.2, most: 0.45 },
+}
+
+export const HeatingTimeInput = z.strictObject({
+  heater: z.enum(flatHeaters).meta({ description: 'What it lies on' }),
+  powerKw: z.number().min(0.05).max(50).meta({ unit: 'kW', description: 'Power of the heater' }),
+  massKg: z.number().gt(0).max(1e5).meta({ unit: 'kg', description: 'Bearing' }),
+  areaMm2: z.number().gt(0).max(1e9).meta({ unit: 'mm²', description: 'All exposed surface' }),
+  roomC: z.number().min(-20).max(60).meta({ unit: '°C', description: 'Room' }),
+  aimC: z.number().max(150).meta({ unit: '°C', description: 'Aim of the inner ring' }),
+})
+export type HeatingTimeInput = z.infer<typeof HeatingTimeInput>
+
+export interface HeatingTime {
+  /** Time to the aim, s; null where the heater never gets it there. */
+  lowS: number | null
+  highS: number | null
+  /** When it is turned over, s. */
+  turnS: number | null
+  verdict: 'ok' | 'weak' | 'never'
+}
+
+/**
+ * How long a bearing lies on a flat heater, from the most to the least of its power that reaches the steel.
+ *
+ *     t = τ ln(R / (R − (aim − room)))     R = η P / (h A),  τ = m c / (h A)
+ *
+ * @throws InputError on `aimC` not above the room
+ * @example heatingTime({ heater: 'pad', powerKw: 1, massKg: 1, areaMm2: 30000, roomC: 20, aimC: 110 }).lowS // 58
+ * @see lumped heat balance in still air; shares of power from general practice
+ */
+export function heatingTime({ heater, powerKw, massKg, areaMm2, roomC, aimC }: HeatingTimeInput): HeatingTime {
+  if (aimC <= roomC)
+    throw new InputError({ code: 'FIELDS_DISAGREE', field: 'aimC', value: aimC, allowed: `above roomC (${roomC} °C)`, fix: 'Check the two temperatures.' }) // prettier-ignore
+  const losesWPerK = heatTransfer * areaMm2 * 1e-6
+  const tau = (massKg * heatCapacity) / losesWPerK
+  const after = (share: number): number | null => {
+    const highestK = (share * powerKw * 1000) / losesWPerK
+    return highestK <= aimC - roomC ? null : tau * Math.log(highestK / (highestK - (aimC - roomC)))
+  }
+  const { least, most } = heatingShare[heater]
+  const [lowS, highS] = [after(most), after(least)]
+  return {
+    lowS,
+    highS,
+    turnS: lowS === null ? null : lowS / 2,
+    verdict: lowS === null ? 'never' : highS === null ? 'weak' : 'ok',
+  }
+}
+
+export const heatingTimeCalculation = calculation(
+  'mount.heatTime',
+  'Time on a flat heater',
+  'Lumped heat balance',
+  HeatingTimeInput,
+  heatingTime,
+)
