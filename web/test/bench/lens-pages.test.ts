@@ -25,7 +25,7 @@ describe('pages of the lenses', () => {
     ['ends.spigotMm', 'float', 'ends'],
     ['mount.roomC', 'mount', 'heat'],
     ['mount.holding', 'mount', 'way'],
-    ['mount.padKw', 'mount', 'pad'],
+    ['mount.padW', 'mount', 'pad'],
     ['mount.coolant', 'mount', 'cold'],
     ['mount.chillOdMm', 'mount', 'cold'],
     ['grease.nu40Cst', 'grease', 'grease'],

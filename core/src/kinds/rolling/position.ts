@@ -168,7 +168,7 @@ const MountFields = z.strictObject({
     .default(['induction', 'oven', 'press'])
     .meta({ title: 'Tools in the shop' }),
   padTool: z.enum(['pad', 'hot-plate']).default('pad').meta({ title: 'It lies on' }),
-  padKw: quantity(z.number().min(0.05).max(50), 'Power of it', 'power', 'kW'),
+  padW: quantity(z.number().min(50).max(50_000), 'Power of it', 'watts', 'W'),
   chillPart: z.enum(['bearing', 'bush', 'shaft']).default('bearing').meta({ title: 'What is chilled' }),
   coolant: z.enum(['freezer', 'dry-ice', 'liquid-nitrogen']).nullable().default(null).meta({ title: 'Coolant' }),
   chillOdMm: quantity(z.number().min(3).max(2000), 'Its outside diameter', 'length', 'mm'),

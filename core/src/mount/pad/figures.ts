@@ -10,7 +10,7 @@ const minutes = givenOf('minutes')
 
 /** The figures of heating on a pad or plate. */
 export function padFigures(outcome: PadOutcome, target: HeatTarget): Record<string, Figure> {
-  const { heater, powerKw, assumed, time, aimC, shows, windowS, homeS } = outcome
+  const { heater, powerW, assumed, time, aimC, shows, windowS, homeS } = outcome
   const { least, most } = heatingShare[heater]
   const share = givenOf('ratio', { decimals: 2 })
   return {
@@ -28,7 +28,7 @@ export function padFigures(outcome: PadOutcome, target: HeatTarget): Record<stri
         't = \\tau \\ln\\frac{R}{R - (T_{aim} - T_{room})},\\quad R = \\frac{\\eta P}{h A},\\ \\tau = \\frac{m c}{h A}',
       givens: [
         givenOf('mass')('bearing', 'm', target.massKg, 'estimated geometry'),
-        givenOf('power')('power', 'P', powerKw, assumed ? 'usual for one' : 'typed'),
+        givenOf('watts')('power', 'P', powerW, assumed ? 'usual for one' : 'typed'),
         share('share that reaches it, least', '\\eta', least, 'practice'),
         share('share that reaches it, most', '\\eta', most, 'practice'),
         degrees('aim', 'T_{aim}', aimC, 'How hot'),

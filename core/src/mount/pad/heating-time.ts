@@ -14,7 +14,7 @@ export const heatingShare: Record<FlatHeater, { least: number; most: number }> =
 
 export const HeatingTimeInput = z.strictObject({
   heater: z.enum(flatHeaters).meta({ description: 'What it lies on' }),
-  powerKw: z.number().min(0.05).max(50).meta({ unit: 'kW', description: 'Power of the heater' }),
+  powerW: z.number().min(50).max(50_000).meta({ unit: 'W', description: 'Power of the heater' }),
   massKg: z.number().gt(0).max(1e5).meta({ unit: 'kg', description: 'Bearing' }),
   areaMm2: z.number().gt(0).max(1e9).meta({ unit: 'mm²', description: 'All exposed surface' }),
   roomC: z.number().min(-20).max(60).meta({ unit: '°C', description: 'Room' }),
@@ -37,16 +37,16 @@ export interface HeatingTime {
  *     t = τ ln(R / (R − (aim − room)))     R = η P / (h A),  τ = m c / (h A)
  *
  * @throws InputError on `aimC` not above the room
- * @example heatingTime({ heater: 'pad', powerKw: 1, massKg: 1, areaMm2: 30000, roomC: 20, aimC: 110 }).lowS // 58
+ * @example heatingTime({ heater: 'pad', powerW: 1000, massKg: 1, areaMm2: 30000, roomC: 20, aimC: 110 }).lowS // 58
  * @see lumped heat balance in still air; shares of power from general practice
  */
-export function heatingTime({ heater, powerKw, massKg, areaMm2, roomC, aimC }: HeatingTimeInput): HeatingTime {
+export function heatingTime({ heater, powerW, massKg, areaMm2, roomC, aimC }: HeatingTimeInput): HeatingTime {
   if (aimC <= roomC)
     throw new InputError({ code: 'FIELDS_DISAGREE', field: 'aimC', value: aimC, allowed: `above roomC (${roomC} °C)`, fix: 'Check the two temperatures.' }) // prettier-ignore
   const losesWPerK = heatTransfer * areaMm2 * 1e-6
   const tau = (massKg * heatCapacity) / losesWPerK
   const after = (share: number): number | null => {
-    const highestK = (share * powerKw * 1000) / losesWPerK
+    const highestK = (share * powerW) / losesWPerK
     return highestK <= aimC - roomC ? null : tau * Math.log(highestK / (highestK - (aimC - roomC)))
   }
   const { least, most } = heatingShare[heater]

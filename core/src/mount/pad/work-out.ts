@@ -8,7 +8,7 @@ import { infrared, surfaces, type Infrared, type Surface } from './infrared.ts'
 /** What heating on a flat pad or plate comes to. */
 export interface PadOutcome {
   heater: FlatHeater
-  powerKw: number
+  powerW: number
   /** Nobody said the power. */
   assumed: boolean
   time: HeatingTime
@@ -23,7 +23,7 @@ export interface PadOutcome {
 }
 
 /** Power where nobody has said it, kW. */
-const usualKw: Record<FlatHeater, number> = { pad: 1, 'hot-plate': 1.5 }
+const usualW: Record<FlatHeater, number> = { pad: 1000, 'hot-plate': 1500 }
 /** What a pad heats evenly. */
 export const padMassKg = 5
 
@@ -35,7 +35,7 @@ export function padOutcome(
 ): PadOutcome | null {
   if (!bearing || !target || target.aimC <= target.roomC) return null
   const { aimC, roomC, limitC, massKg, areaMm2, slidesC } = target
-  const powerKw = mount.padKw ?? usualKw[mount.padTool]
+  const powerW = mount.padW ?? usualW[mount.padTool]
   const windowS =
     slidesC > roomC && slidesC < aimC
       ? transferWindow({ ringMassKg: massKg, ringAreaMm2: areaMm2, startC: aimC, neededC: slidesC, roomC }).windowS
@@ -43,9 +43,9 @@ export function padOutcome(
   const shows = Object.fromEntries(surfaces.map((surface) => [surface, infrared({ trueC: aimC, roomC, surface })]))
   return {
     heater: mount.padTool,
-    powerKw,
-    assumed: mount.padKw === null,
-    time: heatingTime({ heater: mount.padTool, powerKw, massKg, areaMm2, roomC, aimC }),
+    powerW,
+    assumed: mount.padW === null,
+    time: heatingTime({ heater: mount.padTool, powerW, massKg, areaMm2, roomC, aimC }),
     aimC,
     limitC,
     shows: shows as Record<Surface, Infrared>,

@@ -16,7 +16,7 @@ const lens = computed(() => bench.assessment.value.lenses.mount)
 const pad = computed(() => bench.assessment.value.outcomes.mount.pad)
 const heaters = (['pad', 'hot-plate'] as const).map((value) => ({ value, label: toolWords[value] }))
 const usual = computed(() =>
-  pad.value?.assumed ? `${format.inline({ kind: 'number', number: pad.value.powerKw }, 'power')} usual` : '',
+  pad.value?.assumed ? `${format.inline({ kind: 'number', number: pad.value.powerW }, 'watts')} usual` : '',
 )
 const degrees = (celsius: number) => format.digits(celsius, 'temperature')
 </script>
@@ -26,7 +26,7 @@ const degrees = (celsius: number) => format.digits(celsius, 'temperature')
     <template #inputs>
       <div class="fields">
         <ChoiceField path="mount.padTool" :options="heaters" />
-        <QuantityField path="mount.padKw" :note="usual" />
+        <QuantityField path="mount.padW" :note="usual" />
       </div>
     </template>
     <template #figures>

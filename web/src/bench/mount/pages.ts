@@ -21,7 +21,7 @@ export const mountPages: readonly LensPage[] = [
   },
   {
     key: 'pad',
-    label: 'Pad or plate',
+    label: 'Pad',
     question: 'How is it heated lying flat, for how long, and what does a thermometer show of it?',
     fields: ['mount.pad'],
     component: defineAsyncComponent(() => import('./PadPage.vue')),
@@ -52,7 +52,7 @@ export const mountPages: readonly LensPage[] = [
   },
   {
     key: 'press',
-    label: 'Press and torque',
+    label: 'Press',
     question: 'What presses it on, tightens it and pulls it off?',
     fields: [],
     component: defineAsyncComponent(() => import('./PressPage.vue')),
