@@ -121,6 +121,8 @@ export { verdicts, whens, type Check, type Verdict, type When } from './working/
 export { fitHistogram, seededRandom, simulateFits, type FitHistogram, type RandomSource } from './seat/simulate-fit.ts'
 export { sweep, type SweepLimits, type SweepResult } from './sweep.ts'
 export { compareTypes, type TypeForDuty } from './identify/compare-types.ts'
+export { applicationOf } from './seat/work-out.ts'
+export { seatAlternatives, type SeatAlternative } from './seat/alternatives.ts'
 export { remedies } from './seat/remedies.ts'
 export type { Remedy } from './seat/worn-seat.ts'
 export { becauseWords } from './diagnose/figures.ts'
@@ -132,7 +134,9 @@ export {
   holdingWords,
   housingMaterialWords,
   housingWords,
+  applicationWords,
   loadCaseWords,
+  loadClassWords,
   lubricationWords,
   runningWords,
   shaftMaterialWords,

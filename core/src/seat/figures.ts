@@ -108,7 +108,7 @@ const sizeGiven = (label: string, symbol: string, nominalMm: number, from = 'cat
 })
 
 function zoneFigure(choice: SeatChoice, { seat: given }: RollingPosition): Figure {
-  const { seat, chosen, bare, missing, refusal, nominalMm, ringLoad, loadRatio } = choice
+  const { seat, chosen, bare, missing, refusal, nominalMm, ringLoad, loadRatio, loadSaid } = choice
   const givens: Given[] = []
   if (nominalMm !== null)
     givens.push(
@@ -131,7 +131,7 @@ function zoneFigure(choice: SeatChoice, { seat: given }: RollingPosition): Figur
       quantity: 'ratio',
       value: number(loadRatio),
       precision: { figures: 2 },
-      from: 'Carry',
+      from: loadSaid ? `said to be ${given.loadClass ?? ''}` : 'Carry',
     })
   if (seat === 'housing')
     givens.push({

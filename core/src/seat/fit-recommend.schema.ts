@@ -9,9 +9,8 @@ export const RingLoad = z.enum(['rotating', 'stationary', 'indeterminate']).meta
 export type RingLoad = z.infer<typeof RingLoad>
 export const HousingKind = z.enum(['solid', 'split', 'thin-wall', 'light-alloy']).meta({ description: 'Housing' })
 export type HousingKind = z.infer<typeof HousingKind>
-export const Application = z
-  .enum(['general', 'machine-tool', 'electric-motor'])
-  .meta({ description: 'Kind of machine, as the fit tables see it' })
+export const applications = ['general', 'machine-tool', 'electric-motor'] as const
+export const Application = z.enum(applications).meta({ description: 'Kind of machine, as the fit tables see it' })
 export type Application = z.infer<typeof Application>
 
 export const FitRecommendInput = z.strictObject({

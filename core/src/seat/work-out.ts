@@ -11,6 +11,7 @@ import { fitRecommend, type FitRecommendation } from './fit-recommend.ts'
 import { fitAtWork, interference, loadLoss, type FitAtWork, type FitResult, type Seat } from './fit-result.ts'
 import { gauge, type Gauging } from './gauge.ts'
 import type { Limits } from './iso286-limits.ts'
+import { ratioOfClass } from './load-class.ts'
 import { ringLimits, type ToleranceClass } from '../catalogue/ring-limits.ts'
 import { shrinkFit, smoothed } from './shrink-fit.ts'
 import { warmInterference } from './warm-fit.ts'
@@ -30,6 +31,8 @@ export interface SeatChoice {
   ringLoad: RingLoad | null
   nominalMm: number | null
   loadRatio: number | null
+  /** The ratio stands for a class that was said: nobody knows the load. */
+  loadSaid: boolean
   /** The seat a ring of this bearing sits on. */
   chosen: Chosen | null
   /** A shaft no ring of this bearing sits on: under a sleeve, as a raceway, ground to a taper. */
@@ -96,8 +99,9 @@ export interface Class {
   entered: string | null
 }
 
-const applicationOf = ({ kind }: Machine): Application =>
-  kind === 'motor' ? 'electric-motor' : kind === 'spindle' ? 'machine-tool' : 'general'
+/** What the tables of seats take the machine for: as it was said, else by its kind. */
+export const applicationOf = ({ seat }: RollingPosition, { kind }: Machine): Application =>
+  seat.application ?? (kind === 'motor' ? 'electric-motor' : kind === 'spindle' ? 'machine-tool' : 'general')
 
 export function workOutSeat(
   position: RollingPosition,
@@ -136,9 +140,10 @@ export function chooseSeat(
   position: RollingPosition,
   machine: Machine,
   bearing: ResolvedBearing | null,
-  loadRatio: number | null,
+  knownRatio: number | null,
 ): SeatChoice {
-  const { loadCase } = position.seat
+  const { loadCase, loadClass } = position.seat
+  const loadRatio = knownRatio ?? (loadClass && ratioOfClass[loadClass])
   const ringLoad = loadCase ? ringLoads[loadCase][seat] : null
   const bare = seat === 'shaft' && bearing ? bareSeat(position, bearing) : null
   const nominalMm = bare ? bare.nominalMm : bearing ? (seat === 'shaft' ? bearing.row.boreMm : bearing.row.odMm) : null
@@ -148,6 +153,7 @@ export function chooseSeat(
     ringLoad,
     nominalMm,
     loadRatio,
+    loadSaid: knownRatio === null,
     chosen: null,
     bare,
     gauged: nothingGauged,
@@ -157,7 +163,7 @@ export function chooseSeat(
   if (bare) return { ...choice, gauged: gaugeBare(position, bare) }
   if (!bearing || !ringLoad || nominalMm === null || missing.length > 0) return choice
   const { value, refusal } = attempt(() =>
-    settle(seat, position, bearing, applicationOf(machine), ringLoad, nominalMm, loadRatio),
+    settle(seat, position, bearing, applicationOf(position, machine), ringLoad, nominalMm, loadRatio),
   )
   return { ...choice, chosen: value, refusal, gauged: value ? gaugeSeat(seat, position, value) : nothingGauged }
 }
@@ -178,7 +184,7 @@ function missingFor(
     loadRatio === null &&
     factsOf(bearing.row.type).seating !== 'centred'
   )
-    missing.push({ field: 'load.radialN', label: 'the load, for P/C' })
+    missing.push({ field: 'load.radialN', label: 'the load, or light, normal, heavy' })
   if (system === 'inch-tapered' && bearing && factsOf(bearing.row.type).inchSystem && adjust === null)
     missing.push({ field: 'seat.adjust', label: 'which ring is moved to set the play' })
   return missing

@@ -72,6 +72,16 @@ export const loadCaseWords: Words<LoadCase> = {
   'load-turns': 'the load turns with the shaft',
   both: 'both, or not known',
 }
+export const loadClassWords: Words<NonNullable<RollingPosition['seat']['loadClass']>> = {
+  light: 'light',
+  normal: 'normal',
+  heavy: 'heavy',
+}
+export const applicationWords: Words<NonNullable<RollingPosition['seat']['application']>> = {
+  general: 'general machinery',
+  'electric-motor': 'an electric motor',
+  'machine-tool': 'a machine tool',
+}
 export const ringLoadWords: Words<'rotating' | 'stationary' | 'indeterminate'> = {
   rotating: 'rotating load',
   stationary: 'stationary load',
@@ -237,6 +247,8 @@ export const inputWords: Record<string, Record<string, string>> = {
   'load.arrangement': arrangementWords,
   'load.running': runningWords,
   'seat.loadCase': loadCaseWords,
+  'seat.loadClass': loadClassWords,
+  'seat.application': applicationWords,
   'seat.housing': housingWords,
   'seat.slides': slidingWords,
   'seat.finish': finishWords,

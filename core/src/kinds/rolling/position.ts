@@ -1,5 +1,7 @@
 import { z } from 'zod'
 import { ClearanceClass, Closure } from '../../bearing-types/index.ts'
+import { applications } from '../../seat/fit-recommend.schema.ts'
+import { loadClasses } from '../../seat/load-class.ts'
 import type { Quantity } from '../../model/units.ts'
 import { positionSchema } from '../../model/upgrade/position.ts'
 
@@ -104,6 +106,10 @@ const gaugeSheet = (title: string) =>
 
 const SeatFields = z.strictObject({
   loadCase: LoadCase.nullable().default(null).meta({ title: 'How the load turns' }),
+  /** Said while nobody knows the load itself. */
+  loadClass: z.enum(loadClasses).nullable().default(null).meta({ title: 'Load, as far as anybody knows' }),
+  /** Null: as the kind of machine says. */
+  application: z.enum(applications).nullable().default(null).meta({ title: 'Seats as for' }),
   housing: z.enum(['solid', 'split', 'thin-wall', 'light-alloy']).default('solid').meta({ title: 'Housing' }),
   slides: z.enum(['none', 'outer', 'inner']).default('none').meta({ title: 'Ring with the sliding fit' }),
   /** Null: as the number says. */

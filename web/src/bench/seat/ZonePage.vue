@@ -1,13 +1,21 @@
 <script setup lang="ts">
-import { housingWords, slidingWords } from '@yardfrost/core'
+import {
+  applicationOf,
+  applicationWords,
+  emptyPosition,
+  housingWords,
+  loadClassWords,
+  slidingWords,
+} from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
 import ChoiceField from '../../form/ChoiceField.vue'
-import { choices } from '../options.ts'
+import { choices, notStated } from '../options.ts'
 import QuantityField from '../../form/QuantityField.vue'
 import { useBench } from '../use-bench.ts'
 import LoadCasePicker from './LoadCasePicker.vue'
+import SeatAlternatives from './SeatAlternatives.vue'
 import SeatBlock from './SeatBlock.vue'
 
 /** How load and rings turn, what the housing is; then both zones with their fits. */
@@ -26,26 +34,34 @@ const sleeveNote = computed(() => {
     : ''
 })
 const sliding = choices(slidingWords)
-const ratio = computed(() => {
+const known = computed(() => {
   const figure = bench.assessment.value.lenses.carry.figures['loadRatio']
-  const shown = figure ? format.figure(figure) : null
-  return shown ? `P/C ${shown.digits}` : 'not known yet'
+  return figure ? format.figure(figure) : null
+})
+const ratio = computed(() => (known.value ? `P/C ${known.value.digits}` : ''))
+const loads = [notStated, ...choices(loadClassWords)]
+/** Whatever it is taken for while nobody says so stands there to be seen. */
+const machines = computed(() => {
+  const assumed = applicationWords[applicationOf(emptyPosition(), bench.machine.value)]
+  return [{ value: null, label: `${assumed}, by its kind` }, ...choices(applicationWords)]
 })
 </script>
 
 <template>
   <LoadCasePicker />
-  <div class="fields four">
+  <div class="fields three">
     <ChoiceField path="seat.housing" :options="housings" />
     <ChoiceField path="seat.slides" :options="sliding" />
     <QuantityField path="seat.ringRiseC" />
     <QuantityField v-if="onSleeve" path="seat.sleeveShaftMm" :note="sleeveNote" />
     <QuantityField v-if="bare?.kind === 'raceway'" path="seat.racewayHrc" />
     <QuantityField v-if="bare?.kind === 'raceway'" path="seat.racewayRaUm" />
-    <div>
+    <div v-if="known">
       <span class="label">From Carry</span>
       <p class="ratio">{{ ratio }}</p>
     </div>
+    <ChoiceField v-else path="seat.loadClass" :options="loads" />
+    <ChoiceField path="seat.application" :options="machines" />
   </div>
   <div class="seats">
     <SeatBlock seat="shaft" @working="emit('working', $event)" />
@@ -56,12 +72,13 @@ const ratio = computed(() => {
       :figure="figures['shaftRemaining']"
       @working="emit('working', $event)"
     />
+    <SeatAlternatives />
   </div>
 </template>
 
 <style scoped>
-.four {
-  grid-template-columns: repeat(4, minmax(0, 1fr));
+.three {
+  grid-template-columns: repeat(3, minmax(0, 1fr));
 }
 
 .ratio {
@@ -74,7 +91,7 @@ const ratio = computed(() => {
 }
 
 @media (max-width: 620px) {
-  .four {
+  .three {
     grid-template-columns: 1fr 1fr;
   }
 }
