@@ -43,6 +43,8 @@ export function useDocument<V extends object | null, D extends { version: number
   /** When the draft that was found on this device was last changed; null when there was none. */
   const restoredFrom = ref<string | null>(null)
   const conflict: ShallowRef<D | null> = shallowRef(null)
+  /** What was saved when the document in hand was begun; null where a draft of before does not say. */
+  const base: ShallowRef<V | null> = shallowRef(null)
   const trouble = ref<Trouble | null>(null)
   const busy = ref(false)
   /** Fields whose text cannot be read, with what is wrong. They keep the last good value. */
@@ -52,7 +54,13 @@ export function useDocument<V extends object | null, D extends { version: number
   const storedText = computed(() => (stored.value ? textOf(valueOf(stored.value)) : 'null'))
   const dirty = computed(() => stored.value !== null && value.value !== null && text.value !== storedText.value)
 
-  const Draft = z.object({ version: z.int(), value: document.schema, at: z.iso.datetime() })
+  /** With what was saved when it was begun, so that what nobody touched is told from what somebody changed back. */
+  const Draft = z.object({
+    version: z.int(),
+    value: document.schema,
+    base: document.schema.nullable().default(null),
+    at: z.iso.datetime(),
+  })
   function readDraft(): z.infer<typeof Draft> | null {
     const kept = localStorage.getItem(document.key)
     if (!kept) return null
@@ -63,12 +71,16 @@ export function useDocument<V extends object | null, D extends { version: number
   /** Takes what the server holds in hand, and the draft of this device in its place where there is one. */
   function take(fresh: D): void {
     stored.value = fresh
+    base.value = copyOf(valueOf(fresh))
     const draft = readDraft()
     if (draft && textOf(draft.value) !== storedText.value) {
       value.value = draft.value
       restoredFrom.value = draft.at
       // Saved by somebody else since the draft was begun: choose now rather than at the save.
-      if (draft.version !== fresh.version) conflict.value = fresh
+      if (draft.version !== fresh.version) {
+        conflict.value = fresh
+        base.value = draft.base
+      }
     } else value.value = copyOf(valueOf(fresh))
   }
 
@@ -81,7 +93,14 @@ export function useDocument<V extends object | null, D extends { version: number
         localStorage.removeItem(document.key)
         return
       }
-      const draft = { version: stored.value.version, value: value.value, at: new Date().toISOString() }
+      // While two versions wait for a choice the draft is still of the one it was begun on.
+      const kept = conflict.value ? readDraft() : null
+      const draft = {
+        version: kept?.version ?? stored.value.version,
+        value: value.value,
+        base: base.value,
+        at: new Date().toISOString(),
+      }
       localStorage.setItem(document.key, JSON.stringify(draft))
     },
     { flush: 'sync' },
@@ -103,6 +122,7 @@ export function useDocument<V extends object | null, D extends { version: number
     busy.value = true
     try {
       stored.value = await document.save(value.value, stored.value.version)
+      base.value = copyOf(valueOf(stored.value))
       localStorage.removeItem(document.key)
       restoredFrom.value = null
       trouble.value = null
@@ -125,13 +145,15 @@ export function useDocument<V extends object | null, D extends { version: number
     return false
   }
 
-  /** Settles a conflict: keep mine on top of theirs, or take theirs and drop mine. */
-  async function settle(keep: 'mine' | 'theirs'): Promise<void> {
+  /** Settles a conflict: keep mine on top of theirs, take theirs and drop mine, or save what was put together of both. */
+  async function settle(keep: 'mine' | 'theirs' | { merged: V }): Promise<void> {
     const theirs = conflict.value
     if (!theirs) return
     stored.value = theirs
+    base.value = copyOf(valueOf(theirs))
     conflict.value = null
     restoredFrom.value = null
+    if (typeof keep === 'object') value.value = copyOf(keep.merged)
     if (keep === 'theirs') discard()
     else await save()
   }
@@ -162,7 +184,7 @@ export function useDocument<V extends object | null, D extends { version: number
   }))
 
   return {
-    stored, restoredFrom, conflict, trouble, busy, unreadable, dirty, saving,
+    stored, base, restoredFrom, conflict, trouble, busy, unreadable, dirty, saving,
     take, save, settle, discard, hideTrouble,
   } // prettier-ignore
 }
