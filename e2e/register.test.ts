@@ -95,7 +95,16 @@ describePage('the register', { as: 'technician' }, ({ page }) => {
 
   it('retires a machine and finds it among the retired', async () => {
     await page.click('[data-test="retire"]')
+    await page.click('[data-test="retire-no"]')
+    await page.seeGone('[data-test="retire-asked"]')
+    await page.click('[data-test="retire"]')
+    await page.click('[data-test="retire-yes"]')
     await page.seeText('[data-test="retired"]', /its history stays/)
+    await page.click('[data-test="retire-undo"]')
+    await page.seeGone('[data-test="retired"]')
+    await page.click('[data-test="retire"]')
+    await page.click('[data-test="retire-yes"]')
+    await page.see('[data-test="retired"]')
     await open()
     await page.fill('[data-test="register-search"]', 'LP-8')
     await page.seeText('[data-test="register-count"]', /^0 machines/)

@@ -69,6 +69,7 @@ export {
   type SignedEntry,
   type StepState,
 } from './job/job-progress.ts'
+export { doubtOf, type Beside } from './job/doubt.ts'
 export { runUpPoints, settledCheck } from './job/settled.ts'
 export {
   hasEnded,

@@ -15,7 +15,7 @@ import { usePageState } from '../shell/page-state.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import DocumentNotices from '../shell/DocumentNotices.vue'
 import { shownTime } from '../shell/shown-time.ts'
-import { useKeys } from '../shell/use-keys.ts'
+import { usePageKeys } from '../shell/use-page-keys.ts'
 import ConflictPanel from './ConflictPanel.vue'
 import FindingStrip from './FindingStrip.vue'
 import HistoryPanel from './HistoryPanel.vue'
@@ -70,10 +70,10 @@ async function goToField(path: string | null, on: Lens = path ? lensOfField(path
   focusable?.focus()
 }
 
-useKeys({
-  ...Object.fromEntries(lenses.map((one, index) => [String(index + 1), () => choose(one)])),
-  w: toggleWorking,
-})
+usePageKeys([
+  ...lenses.map((one, index) => ({ key: String(index + 1), shown: index === 0 ? '1 … 7' : '', what: 'choose the lens', run: () => choose(one) })), // prettier-ignore
+  { key: 'w', what: 'open or close the working', run: toggleWorking },
+])
 
 const frame = useTemplateRef('frame')
 const { width, height } = useElementSize(frame)

@@ -15,6 +15,7 @@ import {
 import { computed, inject, provide, reactive, ref, type InjectionKey } from 'vue'
 import { api, ApiFailure } from '../api/client.ts'
 import { provideForm } from '../form/form-port.ts'
+import { draftKeys } from '../shell/use-drafts.ts'
 import { copyOf, useDocument } from '../shell/use-document.ts'
 import { lensPages } from './lens-pages.ts'
 import { catalogue, damage } from '../references.ts'
@@ -36,7 +37,7 @@ function rolling(detail: PositionDetail): RollingDetail {
 function createBench(id: string) {
   const inputs = ref<RollingPosition>(RollingPosition.parse({}))
   const document = useDocument<RollingPosition, RollingDetail>({
-    key: `yardfrost.draft.${id}`,
+    key: `${draftKeys.position}${id}`,
     schema: RollingDocument,
     value: inputs,
     valueOf: (stored) => stored.inputs,

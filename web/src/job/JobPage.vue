@@ -11,7 +11,7 @@ import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useSettings } from '../shell/settings.ts'
 import { shownTime } from '../shell/shown-time.ts'
-import { useKeys } from '../shell/use-keys.ts'
+import { usePageKeys } from '../shell/use-page-keys.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import { entryWords } from './entry-words.ts'
 import HeatClock from '../heat/HeatClock.vue'
@@ -49,7 +49,24 @@ function turn(by: 1 | -1) {
   const next = steps.value[index + by]
   if (next) choose(next.step.key)
 }
-useKeys({ ArrowDown: () => turn(1), ArrowUp: () => turn(-1) })
+/** Puts the cursor into the first reading that is not answered, else into the first. */
+function toReading() {
+  const open = shown.value?.readings.find(({ entry }) => entry === null) ?? shown.value?.readings[0]
+  if (!open) return
+  const at = document.querySelector<HTMLElement>(`[data-reading="${open.reading.key}"]`)
+  at?.querySelector<HTMLElement>('input:not(:disabled), button:not(:disabled)')?.focus()
+}
+const press = (css: string) => document.querySelector<HTMLElement>(css)?.click()
+usePageKeys([
+  { key: 'ArrowDown', shown: '↓ ↑', what: 'next step, step before', run: () => turn(1) },
+  { key: 'ArrowUp', shown: '', what: '', run: () => turn(-1) },
+  { key: 'j', shown: 'j k', what: 'the same', run: () => turn(1) },
+  { key: 'k', shown: '', what: '', run: () => turn(-1) },
+  { key: 'c', what: 'caution read', run: () => press('[data-test^="acknowledge-"]:enabled') },
+  { key: 'r', what: 'to the next reading', run: toReading },
+  { key: 'p', what: 'photograph', run: () => press('[data-test="photo"]') },
+  { key: 'd', what: 'step done', run: () => press('[data-test="step-done-button"]:enabled') },
+])
 
 /** Marks the step on the screen done, and goes on to the next that is open, from here. */
 function done() {

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import {
   attempt,
+  doubtOf,
   formatInput,
   InputError,
   isOutOfLimits,
   parseQuantity,
   unitSymbol,
+  type Beside,
   type StepState,
 } from '@yardfrost/core'
 import Button from 'primevue/button'
@@ -17,7 +19,16 @@ import VerdictMark from '../figures/VerdictMark.vue'
 import { useSettings } from '../shell/settings.ts'
 
 /** One reading of a step: large, with its limits beside it, judged as it is entered; out of limits it asks for a reason. */
-const { state, disabled } = defineProps<{ state: StepState['readings'][number]; disabled: boolean }>()
+const {
+  state,
+  disabled,
+  beside = [],
+} = defineProps<{
+  state: StepState['readings'][number]
+  disabled: boolean
+  /** Other readings of the step: what does not go with them is asked about. */
+  beside?: readonly Beside[]
+}>()
 const emit = defineEmits<{ read: [answer: { value: number | null; text: string | null; reason: string | null }] }>()
 
 const settings = useSettings()
@@ -32,6 +43,8 @@ const kept = computed(() => {
 const text = ref(kept.value)
 watch(kept, (now) => (text.value = now))
 const trouble = ref('')
+/** What is asked before it is kept: it may be a slip. */
+const doubt = ref<string | null>(null)
 
 const shown = (value: number) =>
   format.inline({ kind: 'number', number: value }, reading.value.quantity, { decimals: reading.value.decimals })
@@ -50,6 +63,7 @@ const limits = computed(() => {
 function readText(): { value: number | null; text: string | null } | null {
   const typed = text.value.trim()
   trouble.value = ''
+  doubt.value = null
   if (typed === '') return null
   if (reading.value.kind !== 'number') return { value: null, text: typed.slice(0, 120) }
   const { label, quantity } = reading.value
@@ -72,8 +86,20 @@ function readText(): { value: number | null; text: string | null } | null {
 function take() {
   if (text.value === kept.value) return
   const answer = readText()
+  if (!answer) return
+  doubt.value = answer.value === null ? null : doubtOf(reading.value, answer.value, beside)
   // One out of limits is kept at once too: the reason may follow, and nothing is lost meanwhile.
+  if (doubt.value === null) emit('read', { ...answer, reason: null })
+}
+/** A person says that it is so: it is kept, and judged like any other. */
+function sure() {
+  const answer = readText()
   if (answer) emit('read', { ...answer, reason: null })
+}
+function again() {
+  doubt.value = null
+  text.value = kept.value
+  document.getElementById(inputId.value)?.focus()
 }
 const answerYes = (answer: string) => emit('read', { value: null, text: answer, reason: null })
 
@@ -85,18 +111,19 @@ function giveReason() {
   emit('read', { value: entry.value, text: entry.text, reason: reason.value.trim().slice(0, 300) })
   reason.value = ''
 }
-/** Judged while it is typed, before it is kept. */
+/** Judged while it is typed, before it is kept; null while what stands there cannot be read. */
 const isOut = computed(() => {
-  if (text.value === kept.value) return state.isOut
+  if (text.value === kept.value) return state.entry ? state.isOut : null
   const { value } = attempt(() =>
     reading.value.kind === 'number' ? parseQuantity(text.value, reading.value.quantity, settings.units, '') : null,
   )
-  return value !== null && isOutOfLimits(reading.value, { value, text: null }, catalogue)
+  if (reading.value.kind !== 'number') return null
+  return value === null ? null : isOutOfLimits(reading.value, { value, text: null }, catalogue)
 })
 </script>
 
 <template>
-  <div class="reading" :class="{ out: isOut }" :data-reading="reading.key">
+  <div class="reading" :class="{ out: isOut === true }" :data-reading="reading.key">
     <div class="head">
       <label class="label" :for="inputId">{{ reading.label }}{{ reading.needed ? '' : ', if you can' }}</label>
       <span v-if="limits" class="limits">{{ limits }}</span>
@@ -128,13 +155,24 @@ const isOut = computed(() => {
       />
       <span v-if="reading.kind === 'number'" class="unit">{{ unitSymbol(reading.quantity, settings.units) }}</span>
       <VerdictMark
-        v-if="state.entry || isOut"
+        v-if="isOut !== null && !trouble && !doubt"
         :state="isOut ? (state.entry?.reason ? 'watch' : 'stop') : 'go'"
         :size="24"
       />
     </div>
     <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
-    <div v-if="needsReason" class="reason">
+    <div v-if="doubt" class="reason" role="alertdialog" aria-label="Is it so?" :data-test="`doubt.${reading.key}`">
+      <p class="error" role="alert">{{ format.sentence(doubt) }}</p>
+      <Button
+        label="It is so"
+        severity="secondary"
+        variant="outlined"
+        :data-test="`sure.${reading.key}`"
+        @click="sure"
+      />
+      <Button label="Read it again" :data-test="`again.${reading.key}`" @click="again" />
+    </div>
+    <div v-else-if="needsReason && !trouble" class="reason">
       <p class="error" role="alert">Out of limits: read it again, put it right, or say why it stays.</p>
       <InputText v-model="reason" placeholder="Reason" autocomplete="off" :data-test="`reason.${reading.key}`" />
       <Button

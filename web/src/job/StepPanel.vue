@@ -22,6 +22,9 @@ function read(reading: string, answer: Answer) {
   job.add({ kind: 'reading', step: shown.step.key, reading, ...answer })
 }
 
+/** What is read beside a reading, in this step. */
+const beside = computed(() => shown.readings.map(({ reading, entry }) => ({ reading, value: entry?.value ?? null })))
+
 /** Positions of this job by their ids. */
 const names = computed(
   () =>
@@ -107,6 +110,7 @@ async function close() {
       :key="`${shown.step.key}.${one.reading.key}`"
       :state="one"
       :disabled="!job.mayWrite.value"
+      :beside="beside"
       @read="read(one.reading.key, $event)"
     />
     <CheckLine v-for="check in runUp" :key="check.key" :check="check" />

@@ -6,7 +6,7 @@ import WorkingPanel from '../figures/WorkingPanel.vue'
 import DocumentNotices from '../shell/DocumentNotices.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
-import { useKeys } from '../shell/use-keys.ts'
+import { usePageKeys } from '../shell/use-page-keys.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import BearingReactions from './BearingReactions.vue'
 import ShaftDrawing from './ShaftDrawing.vue'
@@ -32,19 +32,31 @@ const working = ref('')
 const checks = computed(() => shaft.checks.value)
 const worst = computed(() => checks.value.find(({ verdict }) => verdict !== 'go') ?? checks.value[0])
 
-useKeys({
-  z: () => shaft.undo(),
-  y: () => shaft.redo(),
-  b: () => (bends.value = !bends.value),
-  t: () =>
-    line.value && shaft.changeLine({ tiltDeg: line.value.tiltDeg >= 90 ? 0 : Math.min(90, line.value.tiltDeg + 15) }),
-  a: () => document.querySelector<HTMLElement>('[data-test="add-part"] [role="combobox"]')?.focus(),
-  w: () => (working.value = working.value ? '' : 'growth'),
-  Delete: () => {
-    const { value } = shaft.picked
-    if (value.what !== 'machine') shaft.remove(value)
+usePageKeys([
+  { key: 'z', what: 'undo', run: () => shaft.undo() },
+  { key: 'y', what: 'do it again', run: () => shaft.redo() },
+  { key: 'b', what: 'how it bends', run: () => (bends.value = !bends.value) },
+  {
+    key: 't',
+    what: 'lean the machine over',
+    run: () =>
+      line.value && shaft.changeLine({ tiltDeg: line.value.tiltDeg >= 90 ? 0 : Math.min(90, line.value.tiltDeg + 15) }),
   },
-})
+  {
+    key: 'a',
+    what: 'put a part on',
+    run: () => document.querySelector<HTMLElement>('[data-test="add-part"] [role="combobox"]')?.focus(),
+  },
+  { key: 'w', what: 'open or close the working', run: () => (working.value = working.value ? '' : 'growth') },
+  {
+    key: 'Delete',
+    what: 'take off what is picked',
+    run: () => {
+      const { value } = shaft.picked
+      if (value.what !== 'machine') shaft.remove(value)
+    },
+  },
+])
 
 watchEffect(() => {
   const now = shaft.detail.value

@@ -17,6 +17,7 @@ import {
 import { computed, inject, provide, ref, shallowRef, type InjectionKey } from 'vue'
 import { api } from '../api/client.ts'
 import { catalogue } from '../references.ts'
+import { draftKeys } from '../shell/use-drafts.ts'
 import { useDocument } from '../shell/use-document.ts'
 
 /** What is picked on the drawing: the machine as a whole, or one thing on it. */
@@ -31,7 +32,7 @@ function createShaft(id: string) {
   /** Whether the benches take their loads from here once it is saved. */
   const feed = ref(true)
   const document = useDocument<ShaftLine | null, ShaftDetail>({
-    key: `yardfrost.shaft.${id}`,
+    key: `${draftKeys.shaft}${id}`,
     schema: ShaftLine,
     value: line,
     valueOf: (stored) => stored.shaft,

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { onMounted, useTemplateRef } from 'vue'
+import { computed, onMounted, useTemplateRef } from 'vue'
+import { usePageState } from './page-state.ts'
 
 const emit = defineEmits<{ close: [] }>()
 const close = useTemplateRef('close')
@@ -9,16 +10,16 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   if (event.key === 'Escape') emit('close')
 })
 
-const keys = [
-  ['1 … 7', 'choose the lens'],
-  ['w', 'open or close the working'],
-  ['u', 'flip units'],
-  ['n', 'night shift'],
-  ['/', 'find a machine or bearing'],
-  ['Ctrl S', 'save'],
-  ['?', 'these keys'],
-  ['Esc', 'close a panel'],
-] as const
+const page = usePageState()
+const keys = computed(() => [
+  ...page.keys,
+  ...(page.saving ? [['Ctrl S', 'save'] as const] : []),
+  ['u', 'flip units'] as const,
+  ['n', 'night shift'] as const,
+  ['/', 'find a machine or bearing'] as const,
+  ['?', 'these keys'] as const,
+  ['Esc', 'close a panel'] as const,
+])
 </script>
 
 <template>

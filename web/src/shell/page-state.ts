@@ -22,5 +22,7 @@ export const usePageState = defineStore('page', () => {
   const crumbs = ref<Crumb[]>([])
   const saving = shallowRef<Saving | null>(null)
   const helpOpen = ref(false)
-  return { crumbs, saving, helpOpen }
+  /** Keys of this page, with what they do; the frame has its own. */
+  const keys = shallowRef<readonly (readonly [key: string, what: string])[]>([])
+  return { crumbs, saving, helpOpen, keys }
 })

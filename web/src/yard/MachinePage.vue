@@ -15,6 +15,7 @@ import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import { useSession } from '../shell/session.ts'
+import { useDrafts } from '../shell/use-drafts.ts'
 import { shownTime } from '../shell/shown-time.ts'
 
 /** It knows the steps of every kind of work, which a look at the machine does not need. */
@@ -37,11 +38,18 @@ const { failure, load } = useLoading(async () => {
   page.crumbs = [{ label: area, to: { name: 'yard' } }, { label: `${tag} ${name}` }]
 })
 
+const { has } = useDrafts()
+
 const trouble = ref('')
+/** Taking a machine out is asked about once, and can be undone where it was done. */
+const asking = ref(false)
+const justRetired = ref(false)
 async function retire(retired: boolean) {
   if (!machine.value) return
   try {
     machine.value = await api.retireMachine(id, { version: machine.value.version, retired })
+    justRetired.value = retired
+    asking.value = false
     trouble.value = ''
   } catch (error) {
     if (!(error instanceof ApiFailure)) throw error
@@ -74,6 +82,9 @@ function sectionOf(designation: string | null): HalfSection | null {
           >As-found inspection</RouterLink
         >: what others have left in it
       </p>
+      <p v-if="has('shaft', machine.id)" class="draft" data-test="draft">
+        A draft of its shaft line lies on this device and is not saved yet.
+      </p>
       <p v-if="session.maySave && !machine.retiredAt && machine.positions.length > 0">
         <Button label="Change a bearing" data-test="new-job" @click="planning = !planning" />
       </p>
@@ -85,14 +96,34 @@ function sectionOf(designation: string | null): HalfSection | null {
           <RouterLink :to="{ name: 'new-machine', query: { copy: machine.id } }" data-test="copy-machine"
             >Copy</RouterLink
           >
-          <button type="button" class="link" data-test="retire" @click="retire(!machine.retiredAt)">
-            {{ machine.retiredAt ? 'Put back into service' : 'Take out of service' }}
+          <button v-if="machine.retiredAt" type="button" class="link" data-test="retire" @click="retire(false)">
+            Put back into service
+          </button>
+          <button v-else type="button" class="link" data-test="retire" @click="asking = true">
+            Take out of service
           </button>
         </template>
       </p>
+      <div
+        v-if="asking"
+        class="question"
+        role="alertdialog"
+        aria-label="Take it out of service?"
+        data-test="retire-asked"
+      >
+        <p>
+          <strong>Take {{ machine.tag }} out of service?</strong> It leaves the Yard; its bearings, jobs and history
+          stay, and it can be put back.
+        </p>
+        <Button label="Take it out" size="small" data-test="retire-yes" @click="retire(true)" />
+        <Button label="Leave it" size="small" variant="text" autofocus data-test="retire-no" @click="asking = false" />
+      </div>
       <p v-if="machine.retiredAt" role="status" data-test="retired">
         <strong>Out of service since {{ shownTime(machine.retiredAt) }}.</strong> It is not in the Yard; its history
         stays.
+        <button v-if="justRetired" type="button" class="link" data-test="retire-undo" @click="retire(false)">
+          Undo
+        </button>
       </p>
       <p v-if="trouble" role="alert" class="error">{{ trouble }}</p>
     </header>
@@ -105,6 +136,9 @@ function sectionOf(designation: string | null): HalfSection | null {
           <span class="words">
             <span class="label">{{ position.name }}</span>
             <strong>{{ position.designation ?? 'no bearing entered' }}</strong>
+            <span v-if="has('position', position.id)" class="draft" data-test="draft">
+              A draft of this device is not saved yet.
+            </span>
             <span class="finding">
               <VerdictMark :state="position.state" word />
             </span>
@@ -149,6 +183,22 @@ ol {
 
 .shaft {
   font-weight: 650;
+}
+
+.draft {
+  color: var(--ink-2);
+  font-style: italic;
+}
+
+.question {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 12px;
+  padding: 8px 12px;
+  border: 1px solid var(--watch);
+  border-radius: 4px;
+  background: var(--sheet);
 }
 
 .entry {

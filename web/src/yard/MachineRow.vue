@@ -3,9 +3,11 @@ import type { MachineSummary } from '@yardfrost/contract'
 import { worstOf } from '@yardfrost/core'
 import { computed } from 'vue'
 import VerdictMark from '../figures/VerdictMark.vue'
+import { useDrafts } from '../shell/use-drafts.ts'
 
 /** One machine on a line: its state, tag and name, and its positions along a shaft, each with its bearing and state. */
 const { machine } = defineProps<{ machine: MachineSummary }>()
+const { has } = useDrafts()
 const state = computed(() => worstOf(machine.positions.map((position) => position.state)))
 </script>
 
@@ -15,6 +17,7 @@ const state = computed(() => worstOf(machine.positions.map((position) => positio
       <VerdictMark :state="state" />
       <span class="tag">{{ machine.tag }}</span>
       <span class="name">{{ machine.name }}</span>
+      <span v-if="has('shaft', machine.id)" class="draft" data-test="draft">shaft draft</span>
     </RouterLink>
     <slot />
     <span class="shaft" aria-label="Positions">
@@ -29,6 +32,7 @@ const state = computed(() => worstOf(machine.positions.map((position) => positio
       >
         <VerdictMark :state="position.state" :size="15" />
         <span class="bearing">{{ position.designation ?? position.name }}</span>
+        <span v-if="has('position', position.id)" class="draft" data-test="draft">draft</span>
       </RouterLink>
     </span>
   </li>
@@ -104,6 +108,13 @@ a {
 
 .bearing {
   font: 16px var(--label);
+}
+
+.draft {
+  padding: 0 6px;
+  border: 1px dashed var(--ink-2);
+  color: var(--ink-2);
+  font: 14px var(--label);
 }
 
 @media (max-width: 640px) {
