@@ -69,6 +69,8 @@ export {
   type SignedEntry,
   type StepState,
 } from './job/job-progress.ts'
+export { marksOf, marksText, markWords } from './job/marks.ts'
+export { searchSigns } from './diagnose/search-signs.ts'
 export { doubtOf, type Beside } from './job/doubt.ts'
 export { runUpPoints, settledCheck } from './job/settled.ts'
 export {
@@ -123,6 +125,7 @@ export { fitHistogram, seededRandom, simulateFits, type FitHistogram, type Rando
 export { sweep, type SweepLimits, type SweepResult } from './sweep.ts'
 export { compareTypes, type TypeForDuty } from './identify/compare-types.ts'
 export { applicationOf } from './seat/work-out.ts'
+export { loadsApart, type LoadsApart } from './shaftline/loads-apart.ts'
 export { seatAlternatives, type SeatAlternative } from './seat/alternatives.ts'
 export { remedies } from './seat/remedies.ts'
 export type { Remedy } from './seat/worn-seat.ts'

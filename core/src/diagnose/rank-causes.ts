@@ -4,6 +4,7 @@ import { InputError } from '../errors/input-error.ts'
 import { parseInput } from '../errors/parse-input.ts'
 import { BearingType } from '../bearing-types/index.ts'
 import { damageModes, type Cause, type DamageKnowledge, type Fact, type Sign } from './knowledge.ts'
+import { jointSign } from './search-signs.ts'
 import { acceptedDistance, matchTracks, Tracks, type TrackMatch } from './tracks.ts'
 
 const between = (min: number, max: number) => z.number().min(min).max(max).optional()
@@ -231,12 +232,18 @@ function enter(
   const nearest = trackMatch?.[0]
   // What the person entered wins over what the drawing suggests.
   if (nearest?.sign && nearest.distance <= acceptedDistance && !absent.has(nearest.sign)) present.add(nearest.sign)
+  if (showsOneSide(present) && byName.has(jointSign) && !absent.has(jointSign)) present.add(jointSign)
   const entered = [
     ...[...present].map((name): Entered => ({ sign: find(name, 'evidence'), state: 'present' })),
     ...[...absent].map((name): Entered => ({ sign: find(name, 'absent'), state: 'absent' })),
   ]
   return { entered, trackMatch }
 }
+
+/** What people see first of a bearing that stood crooked: each alone has many causes, two of them together have few. */
+const oneSided = [['track-off-centre', 'worn-to-one-side'], ['cage-broken'], ['seal-lip-worn', 'seal-worn-one-side']]
+const showsOneSide = (present: ReadonlySet<string>): boolean =>
+  oneSided.filter((either) => either.some((sign) => present.has(sign))).length > 1
 
 function shiftedPriors(causes: readonly Cause[], facts: readonly Fact[]): number[] {
   const raw = causes.map(({ cause, prior }) =>
@@ -285,16 +292,20 @@ function nextQuestions(
 ): Ranking['nextQuestions'] {
   const asked = new Set(entered.map(({ sign }) => sign.sign))
   const now = entropy(probabilities)
-  return signs
-    .filter(({ sign }) => !asked.has(sign))
-    .map((sign) => {
-      const yes = causes.map(({ cause }, index) => (probabilities[index] ?? 0) * chanceOf(sign, cause))
-      const q = yes.reduce((sum, value) => sum + value, 0)
-      const no = yes.map((value, index) => (probabilities[index] ?? 0) - value)
-      const share = (values: number[], sum: number) => (sum > 0 ? sum * entropy(values.map((value) => value / sum)) : 0)
-      return { sign: sign.sign, question: sign.question, gainBits: now - share(yes, q) - share(no, 1 - q) }
-    })
-    .filter(({ gainBits }) => gainBits >= leastGainBits)
-    .sort((a, b) => settled(b.gainBits) - settled(a.gainBits))
-    .slice(0, mostQuestions)
+  return (
+    signs
+      // What has no question is entered by who saw it, never asked for.
+      .filter(({ sign, question }) => question !== '' && !asked.has(sign))
+      .map((sign) => {
+        const yes = causes.map(({ cause }, index) => (probabilities[index] ?? 0) * chanceOf(sign, cause))
+        const q = yes.reduce((sum, value) => sum + value, 0)
+        const no = yes.map((value, index) => (probabilities[index] ?? 0) - value)
+        const share = (values: number[], sum: number) =>
+          sum > 0 ? sum * entropy(values.map((value) => value / sum)) : 0
+        return { sign: sign.sign, question: sign.question, gainBits: now - share(yes, q) - share(no, 1 - q) }
+      })
+      .filter(({ gainBits }) => gainBits >= leastGainBits)
+      .sort((a, b) => settled(b.gainBits) - settled(a.gainBits))
+      .slice(0, mostQuestions)
+  )
 }

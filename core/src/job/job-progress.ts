@@ -61,6 +61,8 @@ export function isOutOfLimits(
       return reading.expected !== null && answer.text !== null && plain(answer.text) !== plain(reading.expected)
     case 'designation':
       return reading.expected !== null && answer.text !== null && !saysTheSame(answer.text, reading.expected, catalogue)
+    case 'marks':
+      return false
     case 'yes':
       return answer.text !== null && answer.text !== (reading.expected ?? 'yes')
     default:

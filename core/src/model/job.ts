@@ -43,7 +43,7 @@ export type Gives = z.infer<typeof Gives>
 export const JobReading = z.strictObject({
   key: Key,
   label: z.string().max(120),
-  kind: z.enum(['number', 'text', 'yes', 'designation']),
+  kind: z.enum(['number', 'text', 'yes', 'designation', 'marks']),
   quantity: z.enum(Object.keys(quantities) as [Quantity, ...Quantity[]]),
   /** Digits that are shown of a limit. */
   decimals: z.int().min(0).max(4),
@@ -117,7 +117,7 @@ const EntryFields = z.discriminatedUnion('kind', [
   entry('reading', {
     reading: Key,
     value: z.number().min(-1e6).max(1e9).nullable(),
-    text: z.string().max(120).nullable(),
+    text: z.string().max(600).nullable(),
     /** Why a reading out of limits was accepted. */
     reason: z.string().max(300).nullable(),
   }),

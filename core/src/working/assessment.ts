@@ -94,7 +94,7 @@ export function withChecks<Lens extends string>(
   more: readonly Check[],
 ): LensAssessment<Lens> {
   if (more.length === 0) return lens
-  const added = more.map(({ verdict }) => verdict)
+  const added = more.filter(({ when }) => when !== 'unknown').map(({ verdict }) => verdict)
   return {
     ...lens,
     state: worstOf([lens.state, ...added]),

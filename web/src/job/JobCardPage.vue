@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import type { PositionDetail } from '@yardfrost/contract'
-import { holdsRolling, wantedLife } from '@yardfrost/core'
+import { holdsRolling, markWords, wantedLife } from '@yardfrost/core'
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { api } from '../api/client.ts'
 import DifferenceTable from '../figures/DifferenceTable.vue'
+import { damage } from '../references.ts'
 import { inputDifferences } from '../figures/input-differences.ts'
 import { useFormat } from '../figures/use-format.ts'
 import LoadFailure from '../shell/LoadFailure.vue'
@@ -48,7 +49,9 @@ const value = ({ reading, entry }: Reading) =>
   !entry
     ? ''
     : entry.value === null
-      ? (entry.text ?? '')
+      ? reading.kind === 'marks'
+        ? markWords(entry.text, damage)
+        : (entry.text ?? '')
       : format.inline({ kind: 'number', number: entry.value }, reading.quantity, { decimals: reading.decimals })
 const limits = ({ reading: { low, high, expected, kind, quantity, decimals } }: Reading) => {
   const shown = (number: number) => format.inline({ kind: 'number', number }, quantity, { decimals })

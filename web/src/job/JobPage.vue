@@ -186,7 +186,12 @@ useEventListener(window, 'beforeunload', (event) => {
         :lens="shown.step.lens"
       />
     </section>
-    <StepPanel :job="job" :shown="shown" @done="done" />
+    <StepPanel
+      :detail="(shown.step.position && details.get(shown.step.position.id)) || null"
+      :job="job"
+      :shown="shown"
+      @done="done"
+    />
   </div>
 </template>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { largestPhoto } from '@yardfrost/contract'
+import { largestPhoto, type RollingDetail } from '@yardfrost/contract'
 import { leastSkipReason, runUpPoints, settledCheck, type StepState } from '@yardfrost/core'
 import { StorageSerializers, useLocalStorage } from '@vueuse/core'
 import Button from 'primevue/button'
@@ -9,12 +9,13 @@ import { ApiFailure } from '../api/client.ts'
 import CheckLine from '../figures/CheckLine.vue'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { shownTime } from '../shell/shown-time.ts'
+import MarksEntry from './MarksEntry.vue'
 import ReadingEntry from './ReadingEntry.vue'
 import type { Job } from './use-job.ts'
 import { jobStateWords } from './words.ts'
 
 /** Beside the step: cautions to acknowledge, readings to enter, notes and photographs, and the way on. */
-const { job, shown } = defineProps<{ job: Job; shown: StepState }>()
+const { job, shown, detail } = defineProps<{ job: Job; shown: StepState; detail: RollingDetail | null }>()
 const emit = defineEmits<{ done: [] }>()
 
 type Answer = { value: number | null; text: string | null; reason: string | null }
@@ -105,14 +106,22 @@ async function close() {
         I have read it
       </button>
     </section>
-    <ReadingEntry
-      v-for="one in shown.readings"
-      :key="`${shown.step.key}.${one.reading.key}`"
-      :state="one"
-      :disabled="!job.mayWrite.value"
-      :beside="beside"
-      @read="read(one.reading.key, $event)"
-    />
+    <template v-for="one in shown.readings" :key="`${shown.step.key}.${one.reading.key}`">
+      <MarksEntry
+        v-if="one.reading.kind === 'marks'"
+        :state="one"
+        :detail="detail"
+        :disabled="!job.mayWrite.value"
+        @read="read(one.reading.key, $event)"
+      />
+      <ReadingEntry
+        v-else
+        :state="one"
+        :disabled="!job.mayWrite.value"
+        :beside="beside"
+        @read="read(one.reading.key, $event)"
+      />
+    </template>
     <CheckLine v-for="check in runUp" :key="check.key" :check="check" />
     <section class="extras">
       <p v-for="one in shown.notes" :key="one.id" class="kept">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { watchDebounced } from '@vueuse/core'
-import { longestLifeH, shaftLevers, type Lever } from '@yardfrost/core'
+import { holdsRolling, loadsApart, longestLifeH, shaftLevers, type Lever } from '@yardfrost/core'
 import { computed, shallowRef } from 'vue'
 import { useFormat } from '../figures/use-format.ts'
 import { catalogue } from '../references.ts'
@@ -10,13 +10,24 @@ import { useShaft } from './use-shaft.ts'
 const shaft = useShaft()
 const format = useFormat()
 
+/** The bench of a position, and what was typed there where that is not what the line makes of it. */
+function onBench(position: string) {
+  const found = shaft.detail.value?.positions.find(({ name }) => name === position)
+  const { machine } = shaft.detail.value ?? {}
+  const line = shaft.line.value
+  const apart =
+    found && holdsRolling(found) && machine && line
+      ? loadsApart(found.inputs, { ...machine, shaft: line, position })
+      : null
+  return { id: found?.id ?? null, typedN: apart?.typed.radialN ?? null }
+}
 const rows = computed(() =>
   (shaft.assessment.value?.supports ?? []).map((support, index) => ({
     ...support,
     letter: String.fromCharCode(65 + index),
     lifeH: shaft.life.value?.lives[index]?.lifeH ?? null,
     boundH: shaft.life.value?.lives[index]?.boundH ?? null,
-    id: shaft.detail.value?.positions.find(({ name }) => name === support.position)?.id ?? null,
+    ...onBench(support.position),
   })),
 )
 const bound = computed(() => rows.value.filter(({ boundH }) => boundH !== null))
@@ -62,6 +73,9 @@ watchDebounced(
           </td>
           <td class="number">
             <strong>{{ force(row.downN < 0 ? -row.radialN : row.radialN) }}</strong>
+            <span v-if="row.typedN !== null" class="typed" data-test="bench-apart"
+              >{{ force(row.typedN) }} on its bench</span
+            >
           </td>
           <td class="number" :class="{ ember: row.axialN !== 0 }">{{ force(Math.abs(row.axialN)) }}</td>
           <td class="number">{{ row.designation ? hours(row.lifeH) : 'no bearing' }}</td>
@@ -89,6 +103,12 @@ watchDebounced(
 </template>
 
 <style scoped>
+.typed {
+  display: block;
+  color: var(--ink-2);
+  font: 14px var(--label);
+}
+
 table {
   width: 100%;
 }

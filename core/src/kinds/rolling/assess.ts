@@ -18,6 +18,7 @@ import { workOutMount, type MountOutcome } from '../../mount/work-out.ts'
 import { assessSeat } from '../../seat/assess.ts'
 import { fitOf, workOutSeat, type SeatOutcome } from '../../seat/work-out.ts'
 import { arrivalChecks, type ArrivalCheck } from '../../shaftline/arrival.ts'
+import { loadsApartChecks } from '../../shaftline/loads-apart.ts'
 import { assessment, withChecks, type Assessment } from '../../working/assessment.ts'
 import { effectivePosition } from './effective.ts'
 import { lenses, type Lens } from './lenses.ts'
@@ -55,7 +56,7 @@ export function assessRolling(
   const at = (lens: Lens) => arrived.filter((check) => check.lens === lens)
   const all = {
     identify: withChecks(assessIdentify(position, outcomes.identify), at('identify')),
-    carry: assessCarry(position, machine, outcomes.carry),
+    carry: withChecks(assessCarry(position, machine, outcomes.carry), loadsApartChecks(given, machine)),
     seat: assessSeat(position, outcomes.seat),
     float: withChecks(assessFloat(position, outcomes.float), at('float')),
     mount: assessMount(position, outcomes.mount),

@@ -60,6 +60,8 @@ export type DutyStep = z.infer<typeof DutyStep>
 export const runningKinds = ['quiet', 'normal', 'shock'] as const
 const LoadFields = z.strictObject({
   from: z.enum(['typed', 'shaft-line']).default('typed').meta({ title: 'Loads are' }),
+  /** Somebody looked at what the shaft line says, and goes by what is typed all the same. */
+  typedStands: z.boolean().default(false).meta({ title: 'Typed loads stand' }),
   radialN: quantity(z.number().min(0).max(1e8), 'Radial load', 'force', 'N'),
   axialN: quantity(z.number().min(0).max(1e8), 'Axial load', 'force', 'N'),
   speedRpm: quantity(z.number().gt(0).max(100_000), 'Speed', 'speed', 'r/min'),

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { becauseWords, percentWords } from '@yardfrost/core'
-import AutoComplete from 'primevue/autocomplete'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
+import SignSearch from '../../damage/SignSearch.vue'
 import LensSheet from '../LensSheet.vue'
 import { damage } from '../../references.ts'
 import { useBench } from '../use-bench.ts'
@@ -12,20 +12,8 @@ const bench = useBench()
 const lens = computed(() => bench.assessment.value.lenses.diagnose)
 const figures = computed(() => lens.value.figures)
 
-type Sign = (typeof damage.signs)[number]
 const byName = new Map(damage.signs.map((sign) => [sign.sign, sign]))
-const text = ref<string | Sign>('')
-const offers = ref<Sign[]>([])
-
-const entered = computed(() => new Set([...bench.inputs.value.diagnose.seen, ...bench.inputs.value.diagnose.notSeen]))
-/** Signs whose words hold every word that was typed. */
-function find({ query }: { query: string }) {
-  const words = query.toLowerCase().split(/\s+/).filter(Boolean)
-  offers.value = damage.signs.filter(
-    ({ sign, label }) => !entered.value.has(sign) && words.every((word) => label.toLowerCase().includes(word)),
-  )
-}
-
+const entered = computed(() => [...bench.inputs.value.diagnose.seen, ...bench.inputs.value.diagnose.notSeen])
 function answer(sign: string, seen: boolean) {
   const { diagnose } = bench.inputs.value
   forget(sign)
@@ -37,11 +25,6 @@ function forget(sign: string) {
   diagnose.seen = diagnose.seen.filter((one) => one !== sign)
   diagnose.notSeen = diagnose.notSeen.filter((one) => one !== sign)
 }
-function take({ value }: { value: Sign }) {
-  text.value = ''
-  answer(value.sign, true)
-}
-
 const marks = computed(() => {
   const { seen, notSeen } = bench.inputs.value.diagnose
   return [...seen.map((sign) => ({ sign, seen: true })), ...notSeen.map((sign) => ({ sign, seen: false }))]
@@ -57,22 +40,13 @@ const frequencies = ['bpfo', 'bpfi', 'bsf', 'ftf']
 <template>
   <LensSheet :lens="lens" question="What do the marks say?" @field="emit('field', $event)">
     <template #inputs>
-      <div>
-        <label class="label" for="field-sign">Add what was seen, felt or heard</label>
-        <AutoComplete
-          v-model="text"
-          input-id="field-sign"
-          class="add"
-          :suggestions="offers"
-          option-label="label"
-          :delay="80"
-          :min-length="1"
-          placeholder="dents, rust, grease, hot …"
-          :pt="{ pcInputText: { root: { 'data-test': 'diagnose.seen' } } }"
-          @complete="find"
-          @option-select="take"
-        />
-      </div>
+      <SignSearch
+        label="Add what was seen, felt or heard"
+        input-id="field-sign"
+        test="diagnose.seen"
+        :entered="entered"
+        @take="answer($event, true)"
+      />
       <ul v-if="marks.length" class="marks" data-test="marks">
         <li v-for="{ sign, seen } in marks" :key="sign">
           <span class="word">{{ seen ? 'seen' : 'not seen' }}</span>

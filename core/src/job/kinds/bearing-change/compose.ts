@@ -51,7 +51,10 @@ function stepsOf(position: JobPosition, catalogue: Catalogue, several: boolean):
     step('take-off', title('Take it off'), position, takeOff(holding, mount.taper !== null), { lens: 'seat' }),
     step('came-out', title('Name what came out'), position, named, {
       lens: 'identify',
-      readings: [words('number', 'Designation on the old bearing'), words('marks', 'Marks seen on it', false)],
+      readings: [
+        words('number', 'Designation on the old bearing'),
+        reading('marks', 'Marks seen on it', { kind: 'marks', needed: false }),
+      ],
     }),
     step('gauge', title('Gauge the seats'), position, gauged, { lens: 'seat', readings: gaugeReadings(seat) }),
     step('check-new', title('Check the new one'), position, checked, {

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { assess, becauseWords, marksOf, marksText, percentWords, type StepState } from '@yardfrost/core'
+import type { RollingDetail } from '@yardfrost/contract'
+import { computed } from 'vue'
+import SignSearch from '../damage/SignSearch.vue'
+import { catalogue, damage } from '../references.ts'
+
+/** The marks on a bearing that came out, by the signs of Diagnose, and what they say together with what is known of the position. */
+const { state, detail, disabled } = defineProps<{
+  state: StepState['readings'][number]
+  /** The position it came from; null while it is not there. */
+  detail: RollingDetail | null
+  disabled: boolean
+}>()
+const emit = defineEmits<{ read: [answer: { value: number | null; text: string | null; reason: string | null }] }>()
+
+const marks = computed(() => marksOf(state.entry?.text ?? null))
+const labels = new Map(damage.signs.map(({ sign, label }) => [sign, label]))
+const say = (signs: readonly string[]) => emit('read', { value: null, text: marksText(signs), reason: null })
+
+const mostCauses = 3
+/** What the marks say, as Diagnose would on the bench. */
+const outcome = computed(() => {
+  const seen = marks.value.filter((sign) => labels.has(sign))
+  if (!detail || seen.length === 0) return null
+  const inputs = { ...detail.inputs, diagnose: { seen, notSeen: [] } }
+  return assess(inputs, detail.machine, catalogue, damage).outcomes.diagnose
+})
+const causes = computed(() => outcome.value?.ranking?.causes.slice(0, mostCauses) ?? [])
+</script>
+
+<template>
+  <div class="reading" :data-reading="state.reading.key">
+    <SignSearch
+      v-if="!disabled"
+      :label="`${state.reading.label}, if you can`"
+      :input-id="`reading-${state.reading.key}`"
+      :test="`reading.${state.reading.key}`"
+      :entered="marks"
+      @take="say([...marks, $event])"
+    />
+    <ul v-if="marks.length" class="marks" data-test="job-marks">
+      <li v-for="sign in marks" :key="sign">
+        <span>{{ labels.get(sign) ?? sign }}</span>
+        <button
+          v-if="!disabled"
+          type="button"
+          :aria-label="`Take out ${labels.get(sign) ?? sign}`"
+          @click="say(marks.filter((one) => one !== sign))"
+        >
+          take out
+        </button>
+      </li>
+    </ul>
+    <ol v-if="causes.length && outcome" class="causes" data-test="job-causes">
+      <li v-for="one in causes" :key="one.cause">
+        <strong>{{ percentWords(one.probability) }}</strong>
+        <span>
+          {{ one.title }}<br /><span class="quiet">{{ becauseWords(one, outcome.signLabels) }}</span>
+        </span>
+      </li>
+    </ol>
+  </div>
+</template>
+
+<style scoped>
+.reading {
+  display: grid;
+  gap: 8px;
+  padding: 10px 0;
+  border-top: 1px solid var(--hair);
+}
+
+.reading :deep(input) {
+  min-height: 56px;
+  font-size: 22px;
+}
+
+.marks,
+.causes {
+  display: grid;
+  gap: 6px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.marks li {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 12px;
+  font-size: 19px;
+}
+
+.marks button {
+  min-height: 44px;
+  padding: 0 12px;
+  border: 1px solid var(--ink-2);
+  border-radius: 6px;
+  background: var(--sheet);
+  color: inherit;
+  cursor: pointer;
+}
+
+.causes li {
+  display: grid;
+  grid-template-columns: 64px 1fr;
+  gap: 10px;
+}
+
+.causes strong {
+  font-size: 22px;
+}
+</style>
