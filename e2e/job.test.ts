@@ -43,6 +43,16 @@ describePage('a job at the machine', { as: 'technician', size: tablet, heaterRat
     await job.acknowledge()
     await job.done()
     await page.fill('[data-test="reading.number"]', '6313')
+    // Marks are the signs of Diagnose, by what they are called at the bench.
+    for (const [called, sign] of [
+      ['misaligned', 'Wear to one side'],
+      ['cage', 'Cage broken'],
+    ] as const) {
+      await (await page.see('[data-test="reading.marks"]')).sendKeys(called)
+      await page.clickWords('[role="option"]', sign)
+      await page.seeText('[data-test="job-marks"]', new RegExp(sign))
+    }
+    await page.seeText('[data-test="job-causes"]', /misalignment/i)
     await job.done()
     await page.seeText('h1', /Gauge the seats/)
   })
@@ -228,6 +238,11 @@ describePage('a job at the machine', { as: 'technician', size: tablet, heaterRat
 
   it('is closed when all is done, and leaves the position as it was read', async () => {
     await job.acknowledge()
+    // A slip is asked about before it is judged, and nothing says go beside it.
+    await page.fill('[data-test^="reading.after-15:"]', '-5 F')
+    await page.seeText('[data-test^="doubt.after-15:"]', /freezing/)
+    await page.seeGone('[data-reading^="after-15:"] .verdict')
+    await page.click('[data-test^="again.after-15:"]')
     await page.fill('[data-test^="reading.after-15:"]', '48')
     await page.fill('[data-test^="reading.after-60:"]', '136 F')
     await job.done()

@@ -178,6 +178,14 @@ export class Page {
       await field.sendKeys(Key.TAB)
     })
 
+  /** Clicks the one of several elements that has these words. */
+  async clickWords(css: string, words: string): Promise<void> {
+    await this.eventually(async () => {
+      for (const element of await this.all(css)) if ((await element.getText()).includes(words)) return element.click()
+      assert.fail(`no ${css} says ${words}`)
+    })
+  }
+
   /** Chooses an option of a drop-down by its words. */
   async choose(css: string, words: string): Promise<void> {
     await this.click(css)
