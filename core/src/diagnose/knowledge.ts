@@ -42,6 +42,9 @@ export interface DamageKnowledge {
   facts: readonly Fact[]
 }
 
+/** The one sign that nobody enters: it follows from others that are seen together. */
+export const jointSign = 'one-sided-together'
+
 const text = z.string()
 const chance = z.coerce.number().min(0).max(1)
 const CauseRow = z.object({

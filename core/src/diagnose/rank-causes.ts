@@ -3,8 +3,7 @@ import { Cleanliness } from '../carry/modified-life.ts'
 import { InputError } from '../errors/input-error.ts'
 import { parseInput } from '../errors/parse-input.ts'
 import { BearingType } from '../bearing-types/index.ts'
-import { damageModes, type Cause, type DamageKnowledge, type Fact, type Sign } from './knowledge.ts'
-import { jointSign } from './search-signs.ts'
+import { damageModes, jointSign, type Cause, type DamageKnowledge, type Fact, type Sign } from './knowledge.ts'
 import { acceptedDistance, matchTracks, Tracks, type TrackMatch } from './tracks.ts'
 
 const between = (min: number, max: number) => z.number().min(min).max(max).optional()

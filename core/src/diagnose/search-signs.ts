@@ -1,5 +1,5 @@
 import synonyms from '../../data/sign-synonyms.json' with { type: 'json' }
-import type { Sign } from './knowledge.ts'
+import { jointSign, type Sign } from './knowledge.ts'
 
 /** Signs that a word leads to, besides those whose label has it. */
 const meant = new Map<string, Set<string>>()
@@ -33,6 +33,3 @@ export function searchSigns(query: string, signs: readonly Sign[]): Sign[] {
   )
   return [...own, ...other].filter(({ sign }) => sign !== jointSign)
 }
-
-/** Follows from the others; nobody enters it. */
-export const jointSign = 'one-sided-together'

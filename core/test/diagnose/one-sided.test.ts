@@ -1,6 +1,7 @@
 import { assert } from 'chai'
 import { rankCauses } from '../../src/diagnose/rank-causes.ts'
-import { jointSign, searchSigns } from '../../src/diagnose/search-signs.ts'
+import { jointSign } from '../../src/diagnose/knowledge.ts'
+import { searchSigns } from '../../src/diagnose/search-signs.ts'
 import { marksOf, marksText, markWords } from '../../src/job/marks.ts'
 import { references } from '../references.ts'
 

@@ -18,12 +18,13 @@ export function useInputWords() {
       const entries = (value.flat() as unknown[]).filter((one) => one !== null)
       if (entries.length === 0) return 'empty'
       if (entries.every((one) => typeof one === 'string'))
-        return entries.map((one) => inputWords[path]?.[String(one)] ?? String(one)).join(', ')
+        return entries.map((one) => inputWords[path]?.[one] ?? one).join(', ')
       // Lists of numbers are what a gauge read.
       if (entries.every((one) => typeof one === 'number'))
         return inUnit(entries.map((one) => format.digits(one, quantity, { decimals: 3 })).join(', '))
       return `${entries.length} entries`
     }
-    return inputWords[path]?.[String(value)] ?? String(value)
+    if (typeof value === 'boolean') return value ? 'yes' : 'no'
+    return typeof value === 'string' ? (inputWords[path]?.[value] ?? value) : 'as entered'
   }
 }

@@ -190,6 +190,10 @@ ol {
   font-style: italic;
 }
 
+.question strong {
+  font-size: inherit;
+}
+
 .question {
   display: flex;
   flex-wrap: wrap;

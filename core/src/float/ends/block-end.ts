@@ -1,13 +1,5 @@
-import { z } from 'zod'
 import { calculation } from '../../working/calculation.ts'
-
-export const BlockEndInput = z.strictObject({
-  seatMm: z.number().gt(0).max(2000).meta({ unit: 'mm', description: 'Width of the seat between its shoulders' }),
-  bearingMm: z.number().gt(0).max(2000).meta({ unit: 'mm', description: 'Width of the outer ring' }),
-  rings: z.int().min(0).max(2).meta({ description: 'Locating rings that lie in the block' }),
-  ringMm: z.number().min(0).max(500).default(0).meta({ unit: 'mm', description: 'Width of one locating ring' }),
-})
-export type BlockEndInput = z.input<typeof BlockEndInput>
+import { BlockEndInput } from './block-end.schema.ts'
 
 export interface BlockEnd {
   /** What the rings leave of the travel; negative where they are too wide to go in, mm. */

@@ -1,7 +1,7 @@
-import { z } from 'zod'
 import { calculation } from '../../working/calculation.ts'
-import { ChillInput, coldestBearingC, coolantC } from './chill.ts'
+import { coldestBearingC, coolantC } from './chill.ts'
 import { heatCapacity } from '../window.ts'
+import { SoakInput } from './soak.schema.ts'
 
 /** Heat from a part to its coolant, W/m²K: still air of a freezer, dry ice packed round it, boiling nitrogen. */
 const toCoolant: Record<keyof typeof coolantC, { least: number; most: number }> = {
@@ -17,15 +17,6 @@ const coldCapacity: Record<keyof typeof coolantC, number> = {
 }
 /** As cold as its coolant to so much, K. */
 const nearK = 3
-
-export const SoakInput = z.strictObject({
-  massKg: z.number().gt(0).max(1e5).meta({ unit: 'kg', description: 'Part' }),
-  areaMm2: z.number().gt(0).max(1e9).meta({ unit: 'mm²', description: 'All exposed surface' }),
-  roomC: z.number().min(-10).max(50).meta({ unit: '°C', description: 'Room' }),
-  coolant: ChillInput.shape.coolant,
-  part: ChillInput.shape.part,
-})
-export type SoakInput = z.input<typeof SoakInput>
 
 export interface Soak {
   /** Temperature it is taken out at, °C. */

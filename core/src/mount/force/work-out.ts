@@ -80,8 +80,8 @@ export function forceOutcome(
     sleeve: { insideMm: row.boreMm + tubeRoomMm, outsideMm: interior.innerRacewayMm },
     housingSleeve: { insideMm: interior.outerRacewayMm, outsideMm: row.odMm - tubeRoomMm },
     offN,
-    puller: offN && {
-      capacityKn: sizeFor(pullers, offFactor.least * (pressN?.high ?? 0)) ?? Infinity,
+    puller: pressN && {
+      capacityKn: sizeFor(pullers, offFactor.least * pressN.high) ?? Infinity,
       spreadMm: row.odMm * spreadOver,
       reachMm: row.widthMm * 1.5,
     },

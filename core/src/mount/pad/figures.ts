@@ -1,6 +1,6 @@
 import { givenOf, number, range, text, type Figure } from '../../working/figure.ts'
 import { heatingShare } from './heating-time.ts'
-import { surfaces } from './infrared.ts'
+import { surfaces } from './surfaces.ts'
 import { surfaceWords } from './words.ts'
 import type { PadOutcome } from './work-out.ts'
 import type { HeatTarget } from '../../model/job.ts'

@@ -1,26 +1,14 @@
-import { z } from 'zod'
 import { InputError } from '../../errors/input-error.ts'
 import { calculation } from '../../working/calculation.ts'
 import { heatCapacity, heatTransfer } from '../window.ts'
-
-export const flatHeaters = ['pad', 'hot-plate'] as const
-export type FlatHeater = (typeof flatHeaters)[number]
+import type { FlatHeater } from './flat-heaters.ts'
+import { HeatingTimeInput } from './heating-time.schema.ts'
 
 /** Share of the power that goes into a bearing lying on it: a pad heats the steel itself, a plate through its touch. */
 export const heatingShare: Record<FlatHeater, { least: number; most: number }> = {
   pad: { least: 0.5, most: 0.75 },
   'hot-plate': { least: 0.2, most: 0.45 },
 }
-
-export const HeatingTimeInput = z.strictObject({
-  heater: z.enum(flatHeaters).meta({ description: 'What it lies on' }),
-  powerW: z.number().min(50).max(50_000).meta({ unit: 'W', description: 'Power of the heater' }),
-  massKg: z.number().gt(0).max(1e5).meta({ unit: 'kg', description: 'Bearing' }),
-  areaMm2: z.number().gt(0).max(1e9).meta({ unit: 'mm²', description: 'All exposed surface' }),
-  roomC: z.number().min(-20).max(60).meta({ unit: '°C', description: 'Room' }),
-  aimC: z.number().max(150).meta({ unit: '°C', description: 'Aim of the inner ring' }),
-})
-export type HeatingTimeInput = z.infer<typeof HeatingTimeInput>
 
 export interface HeatingTime {
   /** Time to the aim, s; null where the heater never gets it there. */

@@ -1,23 +1,9 @@
 import emissivities from '../../../data/emissivity.json' with { type: 'json' }
-import { z } from 'zod'
 import { InputError } from '../../errors/input-error.ts'
 import { calculation } from '../../working/calculation.ts'
 import { infraredReading } from '../heat-run.ts'
-
-/** Surfaces that a thermometer is pointed at. */
-export const surfaces = ['bright', 'oiled', 'taped', 'painted'] as const
-export type Surface = (typeof surfaces)[number]
-
-/** Emissivity that a thermometer comes set to. */
-export const usualSetting = 0.95
-
-export const InfraredInput = z.strictObject({
-  trueC: z.number().min(-60).max(350).meta({ unit: '°C', description: 'Ring as it is' }),
-  roomC: z.number().min(-20).max(60).meta({ unit: '°C', description: 'Room' }),
-  surface: z.enum(surfaces).meta({ description: 'What it is pointed at' }),
-  setting: z.number().min(0.1).max(1).default(usualSetting).meta({ description: 'What the thermometer is set to' }),
-})
-export type InfraredInput = z.input<typeof InfraredInput>
+import { InfraredInput } from './infrared.schema.ts'
+import { usualSetting } from './surfaces.ts'
 
 export interface Infrared {
   lowC: number

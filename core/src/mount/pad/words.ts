@@ -1,4 +1,4 @@
-import type { Surface } from './infrared.ts'
+import type { Surface } from './surfaces.ts'
 import { celsius, minutes } from '../../words/quantities.ts'
 import type { PadOutcome } from './work-out.ts'
 

@@ -2,8 +2,10 @@ import type { ResolvedBearing } from '../../catalogue/resolve-bearing.ts'
 import type { HeatTarget } from '../../model/job.ts'
 import type { RollingPosition } from '../../kinds/rolling/position.ts'
 import { transferWindow } from '../window.ts'
-import { heatingTime, type FlatHeater, type HeatingTime } from './heating-time.ts'
-import { infrared, surfaces, type Infrared, type Surface } from './infrared.ts'
+import type { FlatHeater } from './flat-heaters.ts'
+import { heatingTime, type HeatingTime } from './heating-time.ts'
+import { infrared, type Infrared } from './infrared.ts'
+import { surfaces, type Surface } from './surfaces.ts'
 
 /** What heating on a flat pad or plate comes to. */
 export interface PadOutcome {

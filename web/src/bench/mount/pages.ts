@@ -57,6 +57,14 @@ export const mountPages: readonly LensPage[] = [
     fields: [],
     component: defineAsyncComponent(() => import('./PressPage.vue')),
     ownSheet: true,
+    sheet: {
+      caption: 'Pressed on, to scale',
+      component: defineAsyncComponent(() => import('../../drawing/PressSheet.vue')),
+      props: ({ assessment, section }) => {
+        const { force } = assessment.outcomes.mount
+        return section && force?.pressN ? { section, force } : null
+      },
+    },
   },
   {
     key: 'clock',
