@@ -56,7 +56,7 @@ export {
   type ShaftEnd,
 } from './kinds/rolling/position.ts'
 export { effectivePosition } from './kinds/rolling/effective.ts'
-export { endWords, type CapEnd, type EndsOutcome } from './float/ends/index.ts'
+export { endWords, whichWay, type CapEnd, type EndsOutcome } from './float/ends/index.ts'
 export { usualHolding } from './catalogue/holding.ts'
 export type { JobPosition } from './job/kinds/job-position.ts'
 export { jobKinds } from './job/kinds/index.ts'

@@ -290,6 +290,15 @@ async function signOut() {
     row-gap: 0;
   }
 
+  /* The mark alone; the search has the room. */
+  .home {
+    flex: none;
+  }
+
+  .name {
+    display: none;
+  }
+
   .crumbs {
     flex-basis: 100%;
   }

@@ -4,6 +4,7 @@ import { materialOf } from '../../model/materials.ts'
 import { shaftMaterialWords } from '../../words/vocabulary.ts'
 import { givenOf, number, range, type Figure, type Given, type Missing } from '../../working/figure.ts'
 import type { GrowthOutcome } from '../growth-outcome.ts'
+import type { BlockEnd } from './block-end.ts'
 import { heldGapMm, type CapEnd } from './cap-end.ts'
 import { otherSideMm } from './with-blocks.ts'
 import { endWords } from './words.ts'
@@ -32,6 +33,8 @@ export function endsFigures(
   const heldCap = held && ends[held].cap
   if (held && heldCap) figures['heldGap'] = heldFigure(held, heldCap, capGivens(position, bearing, held))
   const block = sliding && ends[sliding].block
+  const own = ends.this.block
+  if (own) figures['rings'] = ringsFigure(own)
   if (block && outcome.offset) figures['offset'] = offsetFigure(sliding, outcome.offset, block.roomMm, growthGivens)
   if (coupling?.coldMm != null && coupling.hotMm !== null)
     figures['gapHot'] = gapFigure(position, coupling, growthGivens)
@@ -134,6 +137,20 @@ const heldFigure = (end: ShaftEnd, cap: CapEnd, givens: Given[]): Figure => ({
     ...(cap.fillMm > 0 ? [mm('fill with a ring of', '', cap.fillMm, 'so that it does not knock')] : []),
   ],
   source: 'Fitting practice: 0 to 0.1 mm together; less than none is clamped',
+})
+
+const ringsFigure = ({ eachOfTwoMm, oneMm, roomMm }: BlockEnd): Figure => ({
+  label: 'To hold this block, each of two rings',
+  symbol: 'b',
+  quantity: 'length',
+  value: number(eachOfTwoMm),
+  precision: { decimals: 2 },
+  formula: 'b = \\frac{1}{2}(A - B - 0.2)',
+  givens: [
+    mm('or one ring alone', '', oneMm, 'on either side'),
+    mm('room with the rings that lie in it', '', roomMm, 'seat − bearing − rings'),
+  ],
+  source: 'Fitting practice for split blocks: 0.2 mm between rings and bearing lets the cap close',
 })
 
 const offsetFigure = (

@@ -62,24 +62,28 @@ export const ringLeftIn = (end: ShaftEnd): Saying => ({
   wayOut: 'Take it out.',
 })
 
-const whichWay = (way: EndsOutcome['way']): string =>
+/** Which way the shaft grows, seen from the end that holds. */
+export const whichWay = (way: EndsOutcome['way']): string =>
   way === 'toward-coupling'
     ? 'The shaft grows toward the coupling'
     : way === 'away-from-coupling'
       ? 'The shaft grows away from the coupling'
-      : 'The shaft grows'
+      : 'The shaft grows away from the end that holds'
 
-export const gapGone = ({ closesMm, coldMm, hotMm, leastMm }: CouplingOutcome, way: EndsOutcome['way']): Saying => ({
-  reason: `${whichWay(way)}: its gap of ${mm(coldMm ?? 0)} closes by ${mm(closesMm)}, which leaves ${mm(hotMm ?? 0)}${
-    leastMm === null ? '' : ` where ${mm(leastMm)} is needed`
+const gapCloses = ({ closesMm, coldMm, hotMm }: CouplingOutcome, way: EndsOutcome['way']): string => {
+  const moves = closesMm < 0 ? `opens by ${mm(-closesMm)}` : `closes by ${mm(closesMm)}`
+  const why = way === 'toward-coupling' ? 'The shaft grows toward the coupling, and its gap' : 'The gap of the coupling'
+  return `${why} ${moves}: ${mm(coldMm ?? 0)} cold, ${mm(hotMm ?? 0)} when it is hot`
+}
+
+export const gapGone = (coupling: CouplingOutcome, way: EndsOutcome['way']): Saying => ({
+  reason: `${gapCloses(coupling, way)}${coupling.leastMm === null ? '' : `, where ${mm(coupling.leastMm)} is needed`}.`,
+  wayOut: `Set the gap to ${mm(coupling.closesMm + (coupling.leastMm ?? 0))} cold, as far as the coupling’s end float allows${
+    way === 'toward-coupling' ? ', or hold the shaft at the end beside it' : ''
   }.`,
-  wayOut: `Set the gap to ${mm(closesMm + (leastMm ?? 0))} cold, as far as the coupling’s end float allows, or hold the shaft at the end beside it.`,
 })
-export const gapLeft = ({ closesMm, hotMm }: CouplingOutcome, way: EndsOutcome['way']): Saying => ({
-  reason:
-    closesMm < 0
-      ? `The gap of the coupling opens by ${mm(-closesMm)} to ${mm(hotMm ?? 0)} when it is hot.`
-      : `${whichWay(way)}: its gap closes by ${mm(closesMm)}, and ${mm(hotMm ?? 0)} is left when it is hot.`,
+export const gapLeft = (coupling: CouplingOutcome, way: EndsOutcome['way']): Saying => ({
+  reason: `${gapCloses(coupling, way)}.`,
   wayOut: 'Check the end float that the coupling allows, and align it as it stands hot.',
 })
 

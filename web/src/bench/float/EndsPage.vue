@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { SitePractices } from '@yardfrost/core'
+import { whichWay, type SitePractices } from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import PracticeList from '../../figures/PracticeList.vue'
@@ -41,7 +41,9 @@ const ownRing = computed(() => {
   if (!bearing || ends.value.ringMm !== null) return ''
   return `${format.inline({ kind: 'number', number: bearing.row.widthMm }, 'length', { decimals: 2 })} by number`
 })
-const shown = ['cut', 'setFrom', 'heldGap', 'offset', 'gapHot', 'usedUp']
+const shown = ['cut', 'rings', 'setFrom', 'heldGap', 'offset', 'gapHot', 'usedUp']
+/** Said once it is known which end holds, with or without a gap to reckon. */
+const wayWords = computed(() => (outcome.value?.holds ? `${whichWay(outcome.value.way)}.` : ''))
 const sliding = computed(() => outcome.value?.ends.this.slides ?? outcome.value?.ends.other.slides ?? false)
 </script>
 
@@ -90,10 +92,11 @@ const sliding = computed(() => outcome.value?.ends.this.slides ?? outcome.value?
     </template>
   </div>
   <div class="results">
-    <template v-for="(name, index) in shown" :key="name">
+    <p v-if="wayWords" class="way" data-test="which-way">{{ wayWords }}</p>
+    <template v-for="name in shown" :key="name">
       <FigureLine
         v-if="figures[name]"
-        :answer="index === 0"
+        :answer="name === 'cut' || name === 'rings'"
         :name="name"
         :figure="figures[name]!"
         @working="emit('working', $event)"
@@ -117,7 +120,7 @@ const sliding = computed(() => outcome.value?.ends.this.slides ?? outcome.value?
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 8px 16px;
-  align-items: end;
+  align-items: start;
   padding-top: 8px;
   border-top: 1px solid var(--hair);
 }
@@ -129,5 +132,10 @@ const sliding = computed(() => outcome.value?.ends.this.slides ?? outcome.value?
 
 .results {
   border-top: 1px solid var(--hair);
+}
+
+.way {
+  padding-top: 6px;
+  font-weight: 650;
 }
 </style>
