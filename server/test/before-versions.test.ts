@@ -74,7 +74,9 @@ describe('a database of before documents had a version', () => {
   it('reads every position, revision and shaft, and each says what it said', async () => {
     for (const { id, inputs } of raw.get('position') ?? []) {
       const { schema, kind, ...groups } = (await getPosition(pool, site, String(id))).inputs
-      assert.deepEqual(groups, inputs as object)
+      // What is asked since stands beside it, unanswered.
+      for (const [group, said] of Object.entries(inputs as Record<string, object>))
+        assert.deepInclude(groups[group as keyof typeof groups], said)
       assert.deepEqual([schema, kind], [2, 'rolling'])
       const revisions = await listRevisions(pool, site, String(id), 50)
       const stored = (raw.get('position_revision') ?? []).filter((one) => one['position_id'] === id)
