@@ -93,6 +93,16 @@ export class Page {
 
   go = (path = '/'): Promise<void> => this.driver.get(`${appUrl()}${path}`)
   refresh = (): Promise<void> => this.driver.navigate().refresh()
+  /** Reloads a page with unsaved work, and says yes where the browser asks. */
+  async refreshUnsaved(): Promise<void> {
+    await this.driver.executeScript('window.onbeforeunload = null')
+    await this.refresh()
+    await this.driver
+      .switchTo()
+      .alert()
+      .accept()
+      .catch(() => undefined)
+  }
 
   /** Every element there is now. */
   all = (css: string): Promise<WebElement[]> => this.driver.findElements(By.css(css))

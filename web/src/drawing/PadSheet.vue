@@ -4,8 +4,7 @@ import { computed, useId } from 'vue'
 import { useFormat } from '../figures/use-format.ts'
 import type { HalfSection } from './half-section.ts'
 import ArrowHead from './kit/ArrowHead.vue'
-import HatchPattern from './kit/HatchPattern.vue'
-import { pathData } from './outline.ts'
+import SectionShapes from './SectionShapes.vue'
 
 /** The bearing lying on a pad or plate, to scale: where the probe stands, what lies under it, when it is turned over. */
 const { section, pad } = defineProps<{ section: HalfSection | null; pad: PadOutcome | null }>()
@@ -23,7 +22,6 @@ const drawn = computed(() => {
   const pxPerMm = Math.min(500 / section.odMm, 170 / widthMm)
   const under = pad?.heater === 'hot-plate' ? underPx : 0
   const middle = plate.top - under - (widthMm / 2) * pxPerMm
-  const scale = { pxPerMm, x0: 0, y0: 0 }
   return {
     pxPerMm,
     under,
@@ -32,7 +30,7 @@ const drawn = computed(() => {
     bore: (section.boreMm / 2) * pxPerMm,
     outside: (section.odMm / 2) * pxPerMm,
     land: (section.boreMm / 2 + (section.odMm - section.boreMm) * 0.12) * pxPerMm,
-    shapes: section.shapes.map(({ part, outline }) => ({ part, d: pathData(outline, scale) })),
+    scale: { pxPerMm, x0: 0, y0: 0 },
   }
 })
 const degrees = (celsius: number) => `${format.digits(celsius, 'temperature')} ${format.unit('temperature')}`
@@ -51,8 +49,6 @@ const halves = computed(() => {
     data-test="pad-sheet"
   >
     <defs>
-      <HatchPattern :id="`${id}-a`" :size="7" />
-      <HatchPattern :id="`${id}-b`" :size="7" leans="left" />
       <ArrowHead :id="`${id}-turn`" tone="ember" />
     </defs>
     <rect class="plate" :x="centre - 300" :y="plate.top" width="600" :height="plate.thick" />
@@ -62,13 +58,7 @@ const halves = computed(() => {
     />
     <template v-if="drawn">
       <g v-for="transform in halves" :key="transform" :transform="transform">
-        <path
-          v-for="({ part, d }, index) in drawn.shapes"
-          :key="index"
-          :d="d"
-          :class="part"
-          :fill="part === 'inner-ring' ? `url(#${id}-a)` : part === 'outer-ring' ? `url(#${id}-b)` : undefined"
-        />
+        <SectionShapes :section="section!" :scale="drawn.scale" />
       </g>
       <path class="axis" :d="`M${centre} ${drawn.top - 26} V${plate.top + plate.thick + 12}`" />
       <template v-if="drawn.under">
@@ -111,24 +101,6 @@ svg {
   display: block;
   width: 100%;
   height: 100%;
-}
-
-path {
-  stroke: var(--ink);
-  stroke-width: 1.6;
-}
-
-.element {
-  fill: var(--sheet);
-}
-
-.cage {
-  fill: none;
-  stroke-width: 1;
-}
-
-.closure {
-  fill: var(--ink);
 }
 
 .plate,

@@ -5,7 +5,7 @@ import { useFormat } from '../figures/use-format.ts'
 import type { HalfSection } from './half-section.ts'
 import ArrowHead from './kit/ArrowHead.vue'
 import HatchPattern from './kit/HatchPattern.vue'
-import { pathData } from './outline.ts'
+import SectionShapes from './SectionShapes.vue'
 
 /** The ring pressed on, to scale: the tube on the inner ring alone, its diameters, the force, what stands under the shaft. */
 const { section, force } = defineProps<{ section: HalfSection; force: ForceOutcome }>()
@@ -25,10 +25,7 @@ const drawn = computed(() => {
     over,
     face: middle + section.inner.to * pxPerMm,
     back: middle - section.inner.to * pxPerMm,
-    shapes: section.shapes.map(({ part, outline }) => ({
-      part,
-      d: pathData(outline, { pxPerMm, x0: middle, y0: axis }),
-    })),
+    scale: { pxPerMm, x0: middle, y0: axis },
   }
 })
 const mm = (value: number) => format.inline({ kind: 'number', number: value }, 'length', { decimals: 1 })
@@ -49,7 +46,6 @@ const wall = computed(() => (drawn.value.over(force.sleeve.insideMm) + drawn.val
     data-test="press-sheet"
   >
     <defs>
-      <HatchPattern :id="`${id}-a`" :size="7" />
       <HatchPattern :id="`${id}-b`" :size="7" leans="left" />
       <HatchPattern :id="`${id}-c`" :size="10" wide />
       <ArrowHead :id="`${id}-push`" tone="ember" />
@@ -72,13 +68,7 @@ const wall = computed(() => (drawn.value.over(force.sleeve.insideMm) + drawn.val
       class="shaft"
       :d="`M${ends.shaft} ${axis} V${drawn.over(section.boreMm * 1.12)} H${drawn.back} V${drawn.over(section.boreMm)} H${drawn.face + 60} V${axis}`"
     />
-    <path
-      v-for="({ part, d }, index) in drawn.shapes"
-      :key="index"
-      :d="d"
-      :class="part"
-      :fill="part === 'inner-ring' ? `url(#${id}-a)` : part === 'outer-ring' ? `url(#${id}-b)` : undefined"
-    />
+    <SectionShapes :section="section" :scale="drawn.scale" />
     <rect
       class="tube"
       :x="drawn.face"
@@ -112,25 +102,15 @@ svg {
   height: 100%;
 }
 
-path,
+.shaft,
 rect {
   stroke: var(--ink);
   stroke-width: 1.8;
 }
 
 .block,
-.shaft,
-.element {
+.shaft {
   fill: var(--sheet);
-}
-
-.cage {
-  fill: none;
-  stroke-width: 1;
-}
-
-.closure {
-  fill: var(--ink);
 }
 
 .tube {

@@ -48,6 +48,7 @@ const says = computed(() => chillSays(event.value, times, now.value))
   </section>
 </template>
 
+<style scoped src="./clock.css"></style>
 <style scoped>
 .clock {
   display: grid;
@@ -67,33 +68,5 @@ const says = computed(() => chillSays(event.value, times, now.value))
 .time strong {
   font-size: 54px;
   line-height: 1;
-}
-
-.stopped {
-  color: var(--stop);
-}
-
-.buttons {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-}
-
-.buttons button {
-  min-height: 56px;
-  padding: 0 20px;
-  border: 2px solid var(--ink-2);
-  border-radius: 6px;
-  background: var(--sheet);
-  color: inherit;
-  font-size: 18px;
-  font-weight: 650;
-  cursor: pointer;
-}
-
-.buttons .primary {
-  border-color: var(--spruce);
-  background: var(--spruce);
-  color: var(--on-spruce);
 }
 </style>

@@ -186,6 +186,7 @@ const kelvins = (difference: number) => format.digits(difference, 'temperatureRi
   </section>
 </template>
 
+<style scoped src="./clock.css"></style>
 <style scoped>
 .clock {
   display: grid;
@@ -222,36 +223,6 @@ const kelvins = (difference: number) => format.digits(difference, 'temperatureRi
 
 .figures .big {
   font-size: 54px;
-}
-
-.stopped,
-.buttons {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 12px;
-}
-
-.buttons button {
-  min-height: 64px;
-  padding: 0 26px;
-  border: 2px solid var(--ink-2);
-  border-radius: 6px;
-  background: var(--sheet);
-  font-size: 20px;
-  font-weight: 650;
-  cursor: pointer;
-}
-
-.buttons .primary {
-  border-color: var(--spruce);
-  background: var(--spruce);
-  color: var(--on-spruce);
-}
-
-.buttons button:disabled {
-  opacity: 0.55;
-  cursor: default;
 }
 
 .hand {
