@@ -8,6 +8,7 @@ import { z } from 'zod'
  * - UNEXPECTED 500: logged with an id to quote; DATABASE_DOWN 503
  * - JOB_CLOSED 409: a job that is done or cancelled takes nothing more; NOT_READY 409: a step of it is still open
  * - OVER_BUDGET 413: calculations that take longer, or answer more, than one request may; HEATER_BUSY 409
+ * - WRONG_REQUEST 400 to 416: an address, header or encoding that cannot be read; DISK_FULL 507: nothing was written
  * - DEVICE_FAILED 502: a gauge or other instrument does not answer, or answers rubbish
  */
 export const apiErrorCodes = [
@@ -25,6 +26,8 @@ export const apiErrorCodes = [
   'NOT_READY',
   'OVER_BUDGET',
   'HEATER_BUSY',
+  'WRONG_REQUEST',
+  'DISK_FULL',
 ] as const
 export type ApiErrorCode = (typeof apiErrorCodes)[number]
 

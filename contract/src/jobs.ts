@@ -2,7 +2,10 @@ import { HeatTarget, JobEntry, JobKind, JobState, JobStep, Position } from '@yar
 import { z } from 'zod'
 
 /** A day a job is planned for, or null; a day has no time zone. */
-const PlannedFor = z.iso.date().nullable()
+const PlannedFor = z.iso
+  .date()
+  .refine((day) => /^(19|20|21)/.test(day), 'a day of the years 1900 to 2199')
+  .nullable()
 
 /** Makes a job of some positions of one machine. */
 export const AddJob = z.strictObject({

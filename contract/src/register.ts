@@ -1,6 +1,7 @@
 import { Duty, MachineKind } from '@yardfrost/core'
 import { z } from 'zod'
 import { MachineSummary } from './site.ts'
+import { SavedVersion } from './version.ts'
 
 export const criticalities = ['vital', 'important', 'minor'] as const
 /** How much stands still with the machine. */
@@ -57,10 +58,10 @@ export const AddMachine = z.strictObject({ entry: MachineEntry, copyOf: z.uuid()
 export type AddMachine = z.input<typeof AddMachine>
 
 /** A save names the version it started from. */
-export const SaveMachine = z.strictObject({ version: z.int().min(1), entry: MachineEntry })
+export const SaveMachine = z.strictObject({ version: SavedVersion, entry: MachineEntry })
 export type SaveMachine = z.input<typeof SaveMachine>
 
-export const RetireMachine = z.strictObject({ version: z.int().min(1), retired: z.boolean() })
+export const RetireMachine = z.strictObject({ version: SavedVersion, retired: z.boolean() })
 export type RetireMachine = z.infer<typeof RetireMachine>
 
 const registered = {

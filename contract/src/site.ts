@@ -1,5 +1,6 @@
 import { Duty, Machine, MachineKind, Position, ShaftLine, SitePractices, type RollingPosition } from '@yardfrost/core'
 import { z } from 'zod'
+import { SavedVersion, StartedVersion } from './version.ts'
 
 const State = z.enum(['go', 'watch', 'stop', 'open'])
 
@@ -46,7 +47,7 @@ export type PositionDetail = z.infer<typeof PositionDetail>
 export type RollingDetail = PositionDetail & { inputs: RollingPosition }
 
 /** A save names the version it started from; a later one on the server is a conflict, never overwritten. */
-export const SavePosition = z.strictObject({ version: z.int().min(1), inputs: Position })
+export const SavePosition = z.strictObject({ version: SavedVersion, inputs: Position })
 export type SavePosition = z.infer<typeof SavePosition>
 
 export const PositionRevision = z.object({
@@ -83,7 +84,7 @@ export type ShaftDetail = z.infer<typeof ShaftDetail>
 
 /** A save of a shaft names the version it started from, and whether the benches take their loads from it. */
 export const SaveShaft = z.strictObject({
-  version: z.int().min(0),
+  version: StartedVersion,
   shaft: ShaftLine,
   feed: z.boolean().meta({ description: 'Positions under this shaft take their loads from it' }),
 })

@@ -53,6 +53,11 @@ describe('an error over HTTP', () => {
     ['a database that is stopped', withCode('ECONNREFUSED'), 503, 'DATABASE_DOWN', /does not answer/],
     ['one that is shutting down', withCode('57P01'), 503, 'DATABASE_DOWN', /does not answer/],
     ['a connection that broke', new Error('Connection terminated unexpectedly'), 503, 'DATABASE_DOWN', /does not answer/],
+    ['a disk without room', withCode('53100'), 507, 'DISK_FULL', /disk of the database is full/],
+    ['a name taken at the same moment', withCode('23505'), 409, 'SAVED_SINCE', /same moment/],
+    ['a value no database keeps', Object.assign(withCode('22P05'), { severity: 'ERROR' }), 400, 'WRONG_TYPE', /cannot be stored/],
+    ['an address that cannot be read', Object.assign(new URIError('%zz'), { status: 400 }), 400, 'WRONG_REQUEST', /cannot be read/],
+    ['a file that is not there', Object.assign(new Error('gone'), { status: 404 }), 404, 'NOT_FOUND', /no file/],
     ['a bug', new TypeError('x is not a function'), 500, 'UNEXPECTED', /should not have/],
     ['something thrown that is no error', 'oops', 500, 'UNEXPECTED', /should not have/],
   ] // prettier-ignore

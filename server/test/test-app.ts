@@ -34,6 +34,7 @@ export async function testApp(
   name: string,
   heaterPort: () => number = () => 0,
   budget: Budget = usualBudget,
+  webFolder: string | null = null,
 ): Promise<TestApp> {
   const undo: (() => unknown)[] = []
   const stop = async () => {
@@ -74,7 +75,7 @@ export async function testApp(
       secret: 'for tests',
       version: '1.2.3',
       log: pino({ level: 'silent' }),
-      webFolder: null,
+      webFolder,
     })
     const signedIn = async (login: string) => {
       const agent = request.agent(app)

@@ -46,7 +46,7 @@ export function serving(router: Router, pool: pg.Pool): { serve: Serve; unserved
         account,
         who: account && { siteId: account.siteId, accountId: account.id },
         params: paramsOf(route, request),
-        query: parseInput(route.query, request.query, 'path'),
+        query: storable(parseInput(route.query, request.query, 'path')),
         body: bodyOf(route.body, request.body),
       }
       // The contract ties the name to the types; the compiler cannot follow it through the table.
@@ -59,6 +59,12 @@ export function serving(router: Router, pool: pg.Pool): { serve: Serve; unserved
     router[route.method](route.path, accountFor(pool, route.role), ...readers(route.body), answer)
   }
   return { serve, unserved: () => (Object.keys(routes) as RouteName[]).filter((name) => !served.has(name)) }
+}
+
+/** @throws InputError naming the field with a text that no database keeps */
+function storable<T>(asked: T): T {
+  refuseUnstorable(asked)
+  return asked
 }
 
 function readers(body: Body | null): RequestHandler[] {

@@ -27,6 +27,18 @@ export function isDatabaseAway(error: unknown): boolean {
   )
 }
 
+/** SQLSTATE of a disk without room, and of a write that does not fit it. */
+const fullCodes = new Set(['53100', 'ENOSPC'])
+export const isDiskFull = (error: unknown): boolean =>
+  error instanceof Error && 'code' in error && fullCodes.has(String(error.code))
+
+/** Somebody else took the same name, tag or number at the same moment. */
+export const isTaken = (error: unknown): boolean => error instanceof Error && 'code' in error && error.code === '23505'
+
+/** Values that PostgreSQL cannot hold, SQLSTATE class 22: whoever sent them is told, whatever let them through. */
+export const isUnstorableValue = (error: unknown): boolean =>
+  error instanceof Error && 'code' in error && 'severity' in error && /^22.{3}$/.test(String(error.code))
+
 /** Opens a pool. `onIdleError` hears of connections that break while nobody uses them. */
 export function openPool(connectionString: string, onIdleError: (error: Error) => void): pg.Pool {
   const pool = new pg.Pool({ connectionString, max: 10, connectionTimeoutMillis: 4000, application_name: 'yardfrost' })
