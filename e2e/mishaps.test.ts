@@ -240,6 +240,32 @@ describePage('when something goes wrong', { as: 'technician' }, ({ app, page }) 
       await other.click('.home')
     })
 
+    it('is settled line by line for a shaft line too', async () => {
+      const openShaft = async (one: Page) => {
+        await one.go()
+        await one.click('[data-machine="BM-11"]')
+        await one.click('[data-test="shaft-line"]')
+        await one.see('[data-test="shaft-sheet"]')
+      }
+      await openShaft(page)
+      await openShaft(other)
+      await other.fill(field('line.powerKw'), '71')
+      await other.fill(field('line.hottestC'), '66')
+      await other.click(field('save'))
+      await other.seeText(field('save-state'), /^Saved/)
+      await page.fill(field('line.powerKw'), '73')
+      await page.click(field('save'))
+      await page.seeText('[data-line="hottestC"]', /untouched.*66/s)
+      await page.click('[data-line="powerKw"] [data-take="mine"]')
+      await page.click(field('save-chosen'))
+      await page.seeGone(field('conflict'))
+      await page.seeText(field('save-state'), /^Saved/)
+      await page.refresh()
+      await page.seeValue(field('line.powerKw'), '73')
+      await page.seeValue(field('line.hottestC'), '66')
+      await other.click('.home')
+    })
+
     it('or puts theirs on top, knowingly', async () => {
       await bothChange('2700', '2600')
       await page.click(field('keep-mine'))

@@ -175,6 +175,7 @@ export { sketchShaft, usualSketch, type ShaftSketch } from './shaftline/template
 export { firstCriticalRpm, solveBeam } from './shaftline/beam.ts'
 export {
   partFields,
+  supportFields,
   partKinds,
   ShaftLine,
   ShaftLineFields,

@@ -37,6 +37,8 @@ const Support = z.strictObject({
   roomRightMm: measured(z.number().min(0).max(100), 'Room on its right', 'length', 'mm').nullable().default(null),
 })
 export type ShaftSupport = z.output<typeof Support>
+/** Field schemas of a bearing under the shaft. */
+export const supportFields: z.ZodObject = Support
 
 /** How far from balanced a turning part is: by grade, and by mass stuck to it or lost from it. */
 const unbalance = {

@@ -1,169 +1,36 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
-import { computed, ref, watch } from 'vue'
-import { conflictLines, mergeChosen, usualChoice, type Choice, type ConflictLine } from '../figures/conflict-lines.ts'
+import { computed } from 'vue'
+import { conflictLines, mergeChosen } from '../figures/conflict-lines.ts'
+import type { Choice } from '../figures/conflict.ts'
+import ConflictTable from '../figures/ConflictTable.vue'
 import { useInputWords } from '../figures/use-input-words.ts'
 import { useBench } from './use-bench.ts'
 
-/** Somebody saved first: what differs, line by line, with who changed it, and a choice for each. */
+/** Two versions of a position. */
 const bench = useBench()
 const told = useInputWords()
-const lines = computed(() => {
-  const theirs = bench.conflict.value
-  return theirs ? conflictLines(bench.base.value, bench.inputs.value, theirs.inputs) : []
-})
-const chosen = ref(new Map<string, Choice>())
-const choiceOf = (line: ConflictLine): Choice | null => chosen.value.get(line.path) ?? usualChoice(line)
-const open = computed(() => lines.value.filter((line) => choiceOf(line) === null))
-// A choice is of the two versions it was made between.
-watch(bench.conflict, () => {
-  chosen.value = new Map()
-})
-
-const who = computed(() => bench.conflict.value?.savedBy ?? 'Somebody')
-const by = ({ changedBy }: ConflictLine) =>
-  changedBy === 'both' ? 'both of you' : changedBy === 'me' ? 'you' : who.value
-
-/** Saves theirs with the lines of mine that are chosen; lines that both touched go as `rest` says. */
-function save(rest: Choice | null) {
-  const theirs = bench.conflict.value
-  if (!theirs) return
-  const all = new Map(lines.value.flatMap((line) => {
-    const choice = choiceOf(line) ?? rest
-    return choice ? [[line.path, choice] as const] : []
-  })) // prettier-ignore
-  void bench.settle({ merged: mergeChosen(bench.inputs.value, theirs.inputs, all) })
+const theirs = computed(() => bench.conflict.value)
+const lines = computed(() =>
+  theirs.value
+    ? conflictLines(bench.base.value, bench.inputs.value, theirs.value.inputs).map((line) => ({
+        ...line,
+        mineWords: told(line.from, line),
+        theirsWords: told(line.to, line),
+      }))
+    : [],
+)
+function save(chosen: Map<string, Choice>) {
+  if (theirs.value) void bench.settle({ merged: mergeChosen(bench.inputs.value, theirs.value.inputs, chosen) })
 }
 </script>
 
 <template>
-  <section
-    v-if="bench.conflict.value"
-    class="conflict"
-    role="alertdialog"
-    aria-label="Two versions"
-    data-test="conflict"
-  >
-    <p>
-      <strong>{{ who }} saved this position since you opened it.</strong>
-      Nothing is overwritten until you choose.
-    </p>
-    <div class="scroll">
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">what differs</th>
-            <th scope="col">mine</th>
-            <th scope="col">theirs</th>
-            <th scope="col">changed by</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="line in lines" :key="line.path" :data-line="line.path">
-            <th scope="row">{{ line.title }}</th>
-            <td v-for="side in ['mine', 'theirs'] as const" :key="side">
-              <label :class="{ taken: choiceOf(line) === side }">
-                <input
-                  type="radio"
-                  :name="`conflict-${line.path}`"
-                  :checked="choiceOf(line) === side"
-                  :data-take="side"
-                  @change="chosen.set(line.path, side)"
-                />
-                {{
-                  side === 'mine' && line.changedBy === 'them'
-                    ? `untouched, ${told(line.from, line)}`
-                    : told(side === 'mine' ? line.from : line.to, line)
-                }}
-              </label>
-            </td>
-            <td class="quiet">{{ by(line) }}</td>
-          </tr>
-          <tr v-if="lines.length === 0">
-            <td colspan="4">Nothing: both say the same.</td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
-    <div class="choice">
-      <Button
-        label="Save as chosen"
-        size="small"
-        :disabled="open.length > 0"
-        data-test="save-chosen"
-        @click="save(null)"
-      />
-      <Button
-        label="Keep all I changed"
-        size="small"
-        severity="secondary"
-        variant="outlined"
-        data-test="keep-mine"
-        @click="save('mine')"
-      />
-      <Button
-        label="Take theirs"
-        size="small"
-        severity="secondary"
-        variant="outlined"
-        data-test="take-theirs"
-        @click="bench.settle('theirs')"
-      />
-      <span v-if="open.length" class="quiet" data-test="conflict-open">
-        {{ open.length }} {{ open.length === 1 ? 'line was' : 'lines were' }} changed by both: choose.
-      </span>
-    </div>
-  </section>
+  <ConflictTable
+    v-if="theirs"
+    what="position"
+    :saved-by="theirs.savedBy"
+    :lines="lines"
+    @save="save"
+    @theirs="bench.settle('theirs')"
+  />
 </template>
-
-<style scoped>
-.conflict {
-  display: grid;
-  gap: 8px;
-  padding: 12px 18px;
-  border-bottom: 1px solid var(--hair);
-  background: var(--sheet);
-}
-
-.scroll {
-  max-height: 40vh;
-  overflow: auto;
-}
-
-table {
-  max-width: 920px;
-}
-
-thead th {
-  color: var(--ink-2);
-  font: 15px var(--label);
-}
-
-th,
-td {
-  padding: 2px 20px 2px 0;
-  border-bottom: 1px solid var(--hair);
-  font-weight: 400;
-  text-align: left;
-  vertical-align: baseline;
-}
-
-label {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  min-height: 34px;
-  cursor: pointer;
-}
-
-.taken {
-  font-weight: 700;
-}
-
-.choice {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 10px;
-}
-</style>

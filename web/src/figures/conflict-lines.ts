@@ -1,16 +1,11 @@
 import type { RollingPosition } from '@yardfrost/core'
+import { changedBy, type Choice, type Conflicting } from './conflict.ts'
 import { inputDifferences, type InputDifference } from './input-differences.ts'
 
 /** One input that two people left differently: `from` is mine, `to` is theirs. */
-export interface ConflictLine extends InputDifference {
-  /** Who touched it since both began; where only one did, their value stands unless it is chosen otherwise. */
-  changedBy: 'me' | 'them' | 'both'
-}
-export type Choice = 'mine' | 'theirs'
+export type ConflictLine = InputDifference & Conflicting
 
 type Groups = Record<string, Record<string, unknown>>
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
-
 function valueAt(position: RollingPosition, path: string): unknown {
   const [group = '', field = ''] = path.split('.')
   return (position as unknown as Groups)[group]?.[field]
@@ -28,18 +23,8 @@ export const conflictLines = (
 ): ConflictLine[] =>
   inputDifferences(mine, theirs).map((line) => ({
     ...line,
-    changedBy: !base
-      ? 'both'
-      : same(valueAt(base, line.path), line.from)
-        ? 'them'
-        : same(valueAt(base, line.path), line.to)
-          ? 'me'
-          : 'both',
+    changedBy: changedBy(base ? { value: valueAt(base, line.path) } : undefined, line.from, line.to),
   }))
-
-/** What stands until somebody chooses; null where both touched it. */
-export const usualChoice = ({ changedBy }: ConflictLine): Choice | null =>
-  changedBy === 'both' ? null : changedBy === 'me' ? 'mine' : 'theirs'
 
 /** Theirs, with the lines that were chosen of mine. */
 export function mergeChosen(

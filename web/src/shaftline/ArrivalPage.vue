@@ -20,6 +20,7 @@ import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import { useSettings } from '../shell/settings.ts'
+import ShaftConflict from './ShaftConflict.vue'
 import { openShaft } from './use-shaft.ts'
 
 /** What to ask and look at when others have worked on the machine: answered at the machine, in gloves. */
@@ -111,7 +112,9 @@ onBeforeUnmount(() => {
     </p>
   </div>
   <div v-else-if="line">
-    <DocumentNotices :document="shaft" what="list" />
+    <DocumentNotices :document="shaft" what="list" conflicts>
+      <ShaftConflict />
+    </DocumentNotices>
     <section class="arrival" aria-label="As-found inspection">
       <header>
         <div>

@@ -13,6 +13,7 @@ import ShaftDrawing from './ShaftDrawing.vue'
 import ShaftGrowth from './ShaftGrowth.vue'
 import ShaftInspector from './ShaftInspector.vue'
 import ShaftSketchForm from './ShaftSketchForm.vue'
+import ShaftConflict from './ShaftConflict.vue'
 import { openShaft } from './use-shaft.ts'
 import WhoHolds from './WhoHolds.vue'
 
@@ -81,7 +82,9 @@ onBeforeUnmount(() => {
     <h1 class="visually-hidden">
       Shaft of {{ shaft.detail.value?.machine.tag }} {{ shaft.detail.value?.machine.name }}
     </h1>
-    <DocumentNotices :document="shaft" what="shaft" />
+    <DocumentNotices :document="shaft" what="shaft" conflicts>
+      <ShaftConflict />
+    </DocumentNotices>
     <div class="top">
       <ShaftDrawing v-model:bends="bends" />
       <ShaftInspector />

@@ -1,6 +1,7 @@
 import { emptyPosition, type RollingPosition } from '@yardfrost/core'
 import { assert } from 'chai'
-import { conflictLines, mergeChosen, usualChoice } from '../../src/figures/conflict-lines.ts'
+import { usualChoice } from '../../src/figures/conflict.ts'
+import { conflictLines, mergeChosen } from '../../src/figures/conflict-lines.ts'
 
 const withLoad = (
   load: Partial<RollingPosition['load']>,
