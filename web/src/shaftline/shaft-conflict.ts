@@ -54,8 +54,7 @@ function leavesOf(line: ShaftLine): Leaves {
     for (const [key, value] of Object.entries(thing))
       leaves.set(`${group}.${name}.${key}`, leaf(of[key], value, `${name}: ${titleOf(of[key], key)}`))
   }
-  for (const support of supports)
-    members('supports', support.position, supportFields.shape, support)
+  for (const support of supports) members('supports', support.position, supportFields.shape, support)
   for (const part of parts) members('parts', part.id, partFields[part.kind].shape, part)
   for (const [question, found] of Object.entries(arrival))
     leaves.set(`arrival.${question}`, { title: `Found: ${question}`, quantity: 'ratio', value: found })
