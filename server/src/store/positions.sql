@@ -22,11 +22,12 @@ where p.site_id = $1
 
 -- name: lockMachine
 -- Holds the machine of a position as it is until the transaction is over: a position is judged by its machine and its shaft.
+-- One at a time: a save writes the words the machine is found by, and two that both held it shared would wait for each other.
 -- $1 site id (uuid)   $2 position id (uuid)
 select m.id
 from machine m
 where m.id = (select machine_id from position where site_id = $1 and id = $2)
-for share
+for no key update
 
 -- name: savePosition
 -- New inputs of a position, if nobody saved since; no row comes back otherwise.
