@@ -2,7 +2,7 @@ import { verify } from '@node-rs/argon2'
 import { promisify } from 'node:util'
 import type pg from 'pg'
 import { AccessError } from '../errors/access-error.ts'
-import { findAccount, findAccountByLogin } from '../store/accounts.ts'
+import { findAccount, findAccountByLogin, isKnownAddress, rememberAddress } from '../store/accounts.ts'
 import type { Serve } from './serve.ts'
 import { SignInLimit } from './sign-in-limit.ts'
 
@@ -16,18 +16,24 @@ export function sessionRoutes(serve: Serve, pool: pg.Pool): void {
   const limit = new SignInLimit(pool)
 
   serve('signIn', async ({ request, body: { login, password } }) => {
-    await limit.check(login)
     const found = await findAccountByLogin(pool, login)
-    const matches = await verify(found?.passwordHash ?? nobodysHash, password)
+    const accountId = found?.account.id ?? null
+    const address = request.ip ?? 'unknown'
+    const known = accountId !== null && (await isKnownAddress(pool, accountId, address))
+    const attempt = { accountId, login, address, known }
+    // Counted before it is judged: of many at once only so many are.
+    await limit.begin(attempt)
+    // A hash that cannot be read fits no password.
+    const matches = await verify(found?.passwordHash ?? nobodysHash, password).catch(() => false)
     if (!found || !matches) {
-      await limit.countFailure(login)
       throw new AccessError(
         'SIGNED_OUT',
         'This name and password do not go together',
         'Check both; capitals count in the password.',
       )
     }
-    await limit.forget(login)
+    await limit.succeeded(attempt)
+    await rememberAddress(pool, found.account.id, address)
     // A new session at sign-in, so that one planted before it is worth nothing.
     await promisify(request.session.regenerate.bind(request.session))()
     request.session.accountId = found.account.id

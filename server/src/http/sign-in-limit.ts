@@ -4,42 +4,69 @@ import { AccessError } from '../errors/access-error.ts'
 
 const minute = 60
 
-/** Counts failed sign-ins of one name in the database, so that every server process knows of them. */
+/** Who tries to sign in, and from where. */
+export interface Attempt {
+  /** Account that the name stands for; null where there is none. */
+  accountId: string | null
+  login: string
+  address: string
+  /** This account has signed in from there before: guesses made elsewhere do not count against it. */
+  known: boolean
+}
+
+/**
+ * Counts attempts to sign in before they are judged, in the database, so that every server process knows of them.
+ *
+ * Three counts: of one name from one address, of one name from wherever nobody has signed in with it, and of one address. A
+ * guesser elsewhere shuts the second and not the first, so that the person the name belongs to comes in from where they work.
+ */
 export class SignInLimit {
-  readonly #failures: RateLimiterPostgres
+  readonly #pair: RateLimiterPostgres
+  readonly #name: RateLimiterPostgres
+  readonly #address: RateLimiterPostgres
 
   constructor(pool: pg.Pool) {
-    this.#failures = new RateLimiterPostgres({
-      storeClient: pool,
-      tableName: 'sign_in_attempt',
-      tableCreated: true,
-      keyPrefix: 'name',
-      points: 8,
-      duration: 10 * minute,
-    })
+    const limiter = (keyPrefix: string, points: number, minutes: number) =>
+      new RateLimiterPostgres({
+        storeClient: pool,
+        tableName: 'sign_in_attempt',
+        tableCreated: true,
+        keyPrefix,
+        points,
+        duration: minutes * minute,
+      })
+    this.#pair = limiter('pair', 8, 10)
+    this.#name = limiter('name', 24, 30)
+    this.#address = limiter('address', 120, 10)
   }
 
-  /** @throws AccessError TOO_MANY while the name is shut */
-  async check(login: string): Promise<void> {
-    const used = await this.#failures.get(login.toLowerCase())
-    if (used && used.remainingPoints <= 0 && used.msBeforeNext > 0) throw tooMany(used)
+  /** @throws AccessError TOO_MANY where one of the counts is used up: the attempt is not judged */
+  async begin(attempt: Attempt): Promise<void> {
+    await take(this.#pair, pairOf(attempt))
+    if (!attempt.known) await take(this.#name, nameOf(attempt))
+    await take(this.#address, attempt.address)
   }
 
-  async countFailure(login: string): Promise<void> {
-    try {
-      await this.#failures.consume(login.toLowerCase())
-    } catch (error) {
-      if (error instanceof RateLimiterRes) return
-      throw error
-    }
+  /** The password was right: what was counted for it is given back. */
+  async succeeded(attempt: Attempt): Promise<void> {
+    await Promise.all([this.#pair.delete(pairOf(attempt)), this.#address.reward(attempt.address)])
+    if (!attempt.known) await this.#name.delete(nameOf(attempt))
   }
+}
 
-  async forget(login: string): Promise<void> {
-    await this.#failures.delete(login.toLowerCase())
+/** By the account, as the database folds its name: no spelling of it has a count of its own. */
+const nameOf = ({ accountId, login }: Attempt): string => accountId ?? `nobody ${login.toLowerCase()}`
+const pairOf = (attempt: Attempt): string => `${nameOf(attempt)} ${attempt.address}`
+
+async function take(limiter: RateLimiterPostgres, key: string): Promise<void> {
+  try {
+    await limiter.consume(key)
+  } catch (error) {
+    throw error instanceof RateLimiterRes ? tooMany(error) : error
   }
 }
 
 function tooMany({ msBeforeNext }: RateLimiterRes): AccessError {
   const minutes = Math.max(1, Math.ceil(msBeforeNext / 60_000))
-  return new AccessError('TOO_MANY', 'Too many failed sign-ins with this name', `Try again in ${minutes} min.`)
+  return new AccessError('TOO_MANY', 'Too many failed sign-ins', `Try again in ${minutes} min.`)
 }

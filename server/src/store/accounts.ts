@@ -3,9 +3,15 @@ import { Role } from '@yardfrost/contract'
 import { z } from 'zod'
 import type { Db } from './database.ts'
 import { readQueries } from './read-queries.ts'
-import { IdRow, maybeOne, one } from './rows.ts'
+import { IdRow, maybeOne, one, run } from './rows.ts'
 
-const sql = readQueries('./accounts.sql', import.meta.url, ['findAccountByLogin', 'findAccount', 'addAccount'])
+const sql = readQueries('./accounts.sql', import.meta.url, [
+  'findAccountByLogin',
+  'findAccount',
+  'addAccount',
+  'knownAddress',
+  'rememberAddress',
+])
 
 const columns = {
   id: z.uuid(),
@@ -37,3 +43,13 @@ export const addAccount = (
   db: Db,
   { siteId, login, name, role, passwordHash }: { siteId: string; login: string; name: string; role: Role; passwordHash: string }, // prettier-ignore
 ): Promise<string> => one(db, sql.addAccount(siteId, login, name, role, passwordHash), IdRow)
+
+const KnownRow = z.object({ known: z.boolean() }).transform(({ known }) => known)
+
+/** Whether an account has signed in from an address before. */
+export const isKnownAddress = (db: Db, accountId: string, address: string): Promise<boolean> =>
+  one(db, sql.knownAddress(accountId, address), KnownRow)
+
+/** An account has signed in from an address. */
+export const rememberAddress = (db: Db, accountId: string, address: string): Promise<void> =>
+  run(db, sql.rememberAddress(accountId, address))
