@@ -243,7 +243,7 @@ describePage('when something goes wrong', { as: 'technician' }, ({ app, page }) 
     it('is settled line by line for a shaft line too', async () => {
       const openShaft = async (one: Page) => {
         await one.go()
-        await one.click('[data-machine="BP-11"]')
+        await one.click('[data-machine="CM-31"]')
         await one.click('[data-test="shaft-line"]')
         await one.see('[data-test="shaft-sheet"]')
       }
