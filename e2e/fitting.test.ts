@@ -110,6 +110,8 @@ describePage('fitting, asked at the bench', { as: 'technician' }, ({ page }) => 
       await page.see('li[role="option"]')
       await type(Key.ARROW_DOWN, Key.ARROW_DOWN, Key.ENTER)
       await page.seeText('[data-test="ends-sheet"]', /holds the shaft/)
+      // The other end floats: on which side its cap stands is asked.
+      await page.see(field('ends.cap'))
       for (const [path, text] of [
         ['float.spanMm', '24 in'],
         ['float.assemblyC', '68'],

@@ -1,14 +1,26 @@
 import type { RollingPosition } from '../kinds/rolling/position.ts'
-import { givenOf, number, text, type Figure, type Missing } from '../working/figure.ts'
+import { givenOf, number, text, type Figure, type Given, type Missing } from '../working/figure.ts'
 import { materialOf } from '../model/materials.ts'
 import { shaftMaterialWords } from '../words/vocabulary.ts'
 import type { GrowthOutcome } from './growth-outcome.ts'
 import { growthPracticeList } from './practices/index.ts'
+import { otherSideMm } from './practices/physics.ts'
 import { practiceValues } from '../working/practice.ts'
+
+/** What the expansion of a shaft is reckoned from. */
+export function expansionGivens({ shaftMaterial, spanMm, assemblyC, hottestC }: RollingPosition['float']): Given[] {
+  const alpha = materialOf(shaftMaterial).expansion
+  const degrees = givenOf('temperature', undefined, 'typed')
+  return [
+    givenOf('ratio', { decimals: 1 })('expansion, per million and degree', '\\alpha', alpha * 1e6, shaftMaterialWords[shaftMaterial]),
+    ...(spanMm === null ? [] : [givenOf('length', { decimals: 0 }, 'typed')('bearing span', 'L', spanMm)]),
+    ...(assemblyC === null ? [] : [degrees('shaft at assembly', 't_{assembly}', assemblyC)]),
+    ...(hottestC === null ? [] : [degrees('shaft at its hottest', 't_{hot}', hottestC)]),
+  ] // prettier-ignore
+}
 
 export function growthFigure({ float: given }: RollingPosition, outcome: GrowthOutcome | null): Figure {
   const grown = outcome !== null
-  const alpha = materialOf(given.shaftMaterial).expansion
   const missing: Missing[] = []
   if (given.spanMm === null) missing.push({ field: 'float.spanMm', label: 'the span' })
   if (given.assemblyC === null) missing.push({ field: 'float.assemblyC', label: 'the shaft temperature at assembly' })
@@ -27,52 +39,7 @@ export function growthFigure({ float: given }: RollingPosition, outcome: GrowthO
     value: outcome ? number(outcome.growthMm) : null,
     precision: { decimals: 2 },
     formula: '\\Delta L = \\alpha\\,L\\,(t_{hot} - t_{assembly})',
-    givens: grown
-      ? [
-          {
-            label: 'expansion, per million and degree',
-            symbol: '\\alpha',
-            quantity: 'ratio' as const,
-            value: number(alpha * 1e6),
-            precision: { decimals: 1 },
-            from: shaftMaterialWords[given.shaftMaterial],
-          },
-          ...(given.spanMm === null
-            ? []
-            : [
-                {
-                  label: 'bearing span',
-                  symbol: 'L',
-                  quantity: 'length' as const,
-                  value: number(given.spanMm),
-                  precision: { decimals: 0 },
-                  from: 'typed',
-                },
-              ]),
-          ...(given.assemblyC === null
-            ? []
-            : [
-                {
-                  label: 'shaft at assembly',
-                  symbol: 't_{assembly}',
-                  quantity: 'temperature' as const,
-                  value: number(given.assemblyC),
-                  from: 'typed',
-                },
-              ]),
-          ...(given.hottestC === null
-            ? []
-            : [
-                {
-                  label: 'shaft at its hottest',
-                  symbol: 't_{hot}',
-                  quantity: 'temperature' as const,
-                  value: number(given.hottestC),
-                  from: 'typed',
-                },
-              ]),
-        ]
-      : [],
+    givens: grown ? expansionGivens(given) : [],
     source: 'Linear expansion; the other practices are the trade’s',
     validity: 'The hottest the shaft will ever be in service, not on the test stand.',
     ...(outcome ? { practices: practiceValues(outcome.practices, number) } : {}),
@@ -80,9 +47,6 @@ export function growthFigure({ float: given }: RollingPosition, outcome: GrowthO
     ...(missing.length > 0 && isAsked ? { missing } : {}),
   }
 }
-
-/** Room on the side the shaft does not grow toward, mm: enough for a gasket and a cold morning. */
-const otherSideMm = 0.5
 
 /** Where the floating ring starts: most of its room on the growth side. */
 function leaveFigure(leaveMm: number, { name, formula, source }: (typeof growthPracticeList)[number]): Figure {

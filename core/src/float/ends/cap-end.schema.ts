@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { otherSideMm } from '../practices/physics.ts'
 
 const length = (description: string) => z.number().min(0).max(2000).meta({ unit: 'mm', description })
 
@@ -9,7 +10,7 @@ export const CapEndInput = z.strictObject({
   spacerMm: length('Height of a spacer ring beside the bearing').default(0),
   floats: z.boolean().meta({ description: 'Whether the ring is to slide at this end, or to be held' }),
   leaveMm: length('Room to leave toward the growth; needed where the ring floats').optional(),
-  otherSideMm: length('Room on the other side of a floating ring').default(0.5),
+  otherSideMm: length('Room on the other side of a floating ring').default(otherSideMm),
   growsToCap: z
     .boolean()
     .default(true)

@@ -1,4 +1,5 @@
 import { InputError } from '../../errors/input-error.ts'
+import { otherSideMm as usualOtherSideMm } from '../practices/physics.ts'
 import { calculation } from '../../working/calculation.ts'
 import { CapEndInput } from './cap-end.schema.ts'
 
@@ -34,7 +35,16 @@ const hairMm = 0.005
  * @see fitting practice; held rings with 0 to 0.1 mm of side gaps together
  */
 export function capEnd(input: CapEndInput): CapEnd {
-  const { depthMm, ringMm, spigotMm, spacerMm = 0, floats, leaveMm, otherSideMm = 0.5, growsToCap = true } = input
+  const {
+    depthMm,
+    ringMm,
+    spigotMm,
+    spacerMm = 0,
+    floats,
+    leaveMm,
+    otherSideMm = usualOtherSideMm,
+    growsToCap = true,
+  } = input
   const roomMm = depthMm - ringMm - spacerMm - spigotMm
   if (!floats) return held(roomMm)
   if (leaveMm === undefined)

@@ -2,6 +2,7 @@ import type { ResolvedBearing } from '../../catalogue/resolve-bearing.ts'
 import { shaftEnds, type RollingPosition, type ShaftEnd } from '../../kinds/rolling/position.ts'
 import { atFitting, now, type Check } from '../../working/check.ts'
 import { floatsInside } from '../floats-inside.ts'
+import { endFields } from './end-fields.ts'
 import type { EndOutcome, EndsOutcome } from './work-out.ts'
 import * as words from './words.ts'
 
@@ -18,15 +19,12 @@ export function endsChecks(position: RollingPosition, bearing: ResolvedBearing |
   ]
 }
 
-const fields: Record<ShaftEnd, { spigot: string; rings: string }> = {
-  this: { spigot: 'ends.spigotMm', rings: 'ends.rings' },
-  other: { spigot: 'ends.otherSpigotMm', rings: 'ends.otherRings' },
-}
+const fieldOf = (end: ShaftEnd, what: 'spigot' | 'rings'): string => `ends.${endFields[end][what]}`
 
 function capChecks(end: ShaftEnd, { cap }: EndOutcome, { leaveMm }: EndsOutcome): Check[] {
   if (!cap) return []
   const key = `cap-${end}`
-  const rest = { field: fields[end].spigot, values: { roomMm: cap.roomMm, cutMm: cap.cutMm, fillMm: cap.fillMm } }
+  const rest = { field: fieldOf(end, 'spigot'), values: { roomMm: cap.roomMm, cutMm: cap.cutMm, fillMm: cap.fillMm } }
   switch (cap.verdict) {
     case 'short':
       return [atFitting(key, 'stop', words.floatingShort(end, cap, leaveMm ?? 0), rest)]
@@ -44,10 +42,10 @@ function capChecks(end: ShaftEnd, { cap }: EndOutcome, { leaveMm }: EndsOutcome)
 }
 
 /** Both held, or neither, is judged by the growth where that is known. */
-function blockChecks({ ends: given }: RollingPosition, { ends, growthMm }: EndsOutcome): Check[] {
+function blockChecks({ ends: given }: RollingPosition, { ends, sliding, growthMm }: EndsOutcome): Check[] {
   const wide = shaftEnds.flatMap((end) => {
     const block = ends[end].block
-    return block?.verdict === 'too-wide' ? [now(`rings-${end}`, 'stop', words.ringTooWide(end, block), { field: fields[end].rings })] : [] // prettier-ignore
+    return block?.verdict === 'too-wide' ? [now(`rings-${end}`, 'stop', words.ringTooWide(end, block), { field: fieldOf(end, 'rings') })] : [] // prettier-ignore
   })
   if (wide.length > 0) return wide
   const [own, other] = [ends.this.block, ends.other.block]
@@ -60,10 +58,9 @@ function blockChecks({ ends: given }: RollingPosition, { ends, growthMm }: EndsO
     (end) => ends[end].block?.verdict === 'holds' && given.holds !== null && given.holds !== end,
   )
   if (elsewhere && given.holds && ends[given.holds].block?.verdict === 'floats')
-    return [atFitting('rings', 'watch', words.ringsElsewhere(elsewhere, ends[given.holds].block), { field: fields[elsewhere].rings })] // prettier-ignore
-  const rings: Record<ShaftEnd, number> = { this: given.rings ?? 0, other: given.otherRings ?? 0 }
-  const left = shaftEnds.find((end) => ends[end].slides && ends[end].block?.verdict === 'floats' && rings[end] > 0)
-  return left ? [atFitting('rings', 'watch', words.ringLeftIn(left), { field: fields[left].rings })] : []
+    return [atFitting('rings', 'watch', words.ringsElsewhere(elsewhere, ends[given.holds].block), { field: fieldOf(elsewhere, 'rings') })] // prettier-ignore
+  const left = shaftEnds.find((end) => end === sliding && ends[end].block?.verdict === 'floats' && (given[endFields[end].rings] ?? 0) > 0) // prettier-ignore
+  return left ? [atFitting('rings', 'watch', words.ringLeftIn(left), { field: fieldOf(left, 'rings') })] : []
 }
 
 function couplingChecks({ coupling, way }: EndsOutcome): Check[] {
@@ -80,10 +77,5 @@ function usedUpChecks({ usedUpC, towardMm, growthMm }: EndsOutcome): Check[] {
 }
 
 /** Rings in the split block that floats; null where the ends are no blocks, or none floats. */
-export function floatingRings(
-  { kind, rings, otherRings }: RollingPosition['ends'],
-  ends: EndsOutcome | null,
-): number | null {
-  if (kind !== 'blocks' || !ends) return null
-  return ends.ends.this.slides ? rings : ends.ends.other.slides ? otherRings : null
-}
+export const floatingRings = (ends: RollingPosition['ends'], outcome: EndsOutcome | null): number | null =>
+  ends.kind === 'blocks' && outcome?.sliding ? ends[endFields[outcome.sliding].rings] : null

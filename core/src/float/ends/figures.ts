@@ -1,12 +1,12 @@
 import type { ResolvedBearing } from '../../catalogue/resolve-bearing.ts'
-import { shaftEnds, type RollingPosition, type ShaftEnd } from '../../kinds/rolling/position.ts'
-import { materialOf } from '../../model/materials.ts'
-import { shaftMaterialWords } from '../../words/vocabulary.ts'
+import type { RollingPosition, ShaftEnd } from '../../kinds/rolling/position.ts'
 import { givenOf, number, range, type Figure, type Given, type Missing } from '../../working/figure.ts'
+import { expansionGivens } from '../growth-figures.ts'
 import type { GrowthOutcome } from '../growth-outcome.ts'
+import { otherSideMm } from '../practices/physics.ts'
 import type { BlockEnd } from './block-end.ts'
 import { heldGapMm, type CapEnd } from './cap-end.ts'
-import { otherSideMm } from './with-blocks.ts'
+import { endFields, ringHeight } from './end-fields.ts'
 import { endWords } from './words.ts'
 import type { EndsOutcome } from './work-out.ts'
 
@@ -21,8 +21,7 @@ export function endsFigures(
 ): Record<string, Figure> {
   const figures: Record<string, Figure> = {}
   const { ends, coupling, usedUpC } = outcome
-  const sliding = shaftEnds.find((end) => ends[end].slides)
-  const held = shaftEnds.find((end) => outcome.holds === end)
+  const { sliding, holds: held } = outcome
   const growthGivens = givensOfGrowth(position, growth)
   if (outcome.kind === 'caps' && sliding) {
     const { cap } = ends[sliding]
@@ -36,22 +35,16 @@ export function endsFigures(
   const own = ends.this.block
   if (own) figures['rings'] = ringsFigure(own)
   if (block && outcome.offset) figures['offset'] = offsetFigure(sliding, outcome.offset, block.roomMm, growthGivens)
-  if (coupling?.coldMm != null && coupling.hotMm !== null)
-    figures['gapHot'] = gapFigure(position, coupling, growthGivens)
-  if (usedUpC !== null) figures['usedUp'] = usedUpFigure(position, outcome, usedUpC, growthGivens)
+  if (coupling?.coldMm != null && coupling.hotMm !== null) figures['gapHot'] = gapFigure(position, coupling)
+  if (usedUpC !== null) figures['usedUp'] = usedUpFigure(position, outcome, usedUpC)
   return figures
 }
 
 function givensOfGrowth({ float }: RollingPosition, growth: GrowthOutcome | null): Given[] {
   if (!growth) return []
-  const { spanMm, assemblyC, hottestC, shaftMaterial } = float
-  const degrees = givenOf('temperature')
   const leading = growth.practices.find(({ leads }) => leads)
   return [
-    givenOf('ratio', { decimals: 1 })('expansion, per million and degree', '\\alpha', materialOf(shaftMaterial).expansion * 1e6, shaftMaterialWords[shaftMaterial]), // prettier-ignore
-    ...(spanMm === null ? [] : [givenOf('length', { decimals: 0 })('bearing span', 'L', spanMm, 'typed')]),
-    ...(assemblyC === null ? [] : [degrees('shaft at assembly', 't_{assembly}', assemblyC, 'typed')]),
-    ...(hottestC === null ? [] : [degrees('shaft at its hottest', 't_{hot}', hottestC, 'typed')]),
+    ...expansionGivens(float),
     mm('growth', '\\Delta L', growth.growthMm, 'linear expansion'),
     ...growth.practices.flatMap(
       ({ name, outcome, leads }) =>
@@ -62,33 +55,28 @@ function givensOfGrowth({ float }: RollingPosition, growth: GrowthOutcome | null
 }
 
 function capGivens({ ends }: RollingPosition, bearing: ResolvedBearing | null, end: ShaftEnd): Given[] {
-  const own = end === 'this'
-  const depthMm = own ? ends.depthMm : ends.otherDepthMm
-  const typed = own ? ends.ringMm : ends.otherRingMm
-  const ringMm = typed ?? (own ? (bearing?.row.widthMm ?? null) : null)
-  const spigotMm = own ? ends.spigotMm : ends.otherSpigotMm
-  const spacerMm = (own ? ends.spacerMm : ends.otherSpacerMm) ?? 0
+  const { depth, ring, spigot, spacer } = endFields[end]
+  const [depthMm, spigotMm, spacerMm] = [ends[depth], ends[spigot], ends[spacer] ?? 0]
+  const ringMm = ringHeight(ends, end, bearing?.row.widthMm ?? null)
   return [
     ...(depthMm === null ? [] : [mm('depth of the housing bore', 'H', depthMm, 'measured')]),
     ...(ringMm === null
       ? []
-      : [mm('height of the outer ring', 'B', ringMm, typed === null ? 'catalogue' : 'measured')]),
+      : [mm('height of the outer ring', 'B', ringMm, ends[ring] === null ? 'catalogue' : 'measured')]),
     mm('spacer ring', 'S', spacerMm, 'measured'),
     ...(spigotMm === null ? [] : [mm('spigot of the cap', 'C', spigotMm, 'measured')]),
   ]
 }
 
 function missingOf({ ends, float }: RollingPosition, end: ShaftEnd, grown: boolean): Missing[] {
-  const own = end === 'this'
-  const depth = own ? ('depthMm' as const) : ('otherDepthMm' as const)
-  const spigot = own ? ('spigotMm' as const) : ('otherSpigotMm' as const)
+  const { depth, ring, spigot } = endFields[end]
   const missing: Missing[] = []
   const need = (absent: boolean, field: string, label: string) => absent && missing.push({ field, label })
   need(!grown && float.spanMm === null, 'float.spanMm', 'the span')
   need(!grown && float.assemblyC === null, 'float.assemblyC', 'the shaft temperature at assembly')
   need(!grown && float.hottestC === null, 'float.hottestC', 'the hottest shaft temperature')
   need(ends[depth] === null, `ends.${depth}`, `the depth of the housing bore at ${endWords[end]}`)
-  need(!own && ends.otherRingMm === null, 'ends.otherRingMm', 'the height of the outer ring there')
+  need(end === 'other' && ends[ring] === null, `ends.${ring}`, 'the height of the outer ring there')
   need(ends[spigot] === null, `ends.${spigot}`, 'the spigot of the cap there')
   return missing
 }
@@ -170,9 +158,8 @@ const offsetFigure = (
 })
 
 const gapFigure = (
-  { ends }: RollingPosition,
+  { ends, float }: RollingPosition,
   { coldMm, hotMm, growsMm, lengthMm, leastMm }: NonNullable<EndsOutcome['coupling']>,
-  givens: Given[],
 ): Figure => ({
   label: 'Gap of the coupling when hot',
   symbol: 'g_{hot}',
@@ -191,17 +178,12 @@ const gapFigure = (
     mm('this shaft grows', '', growsMm, 'linear expansion'),
     mm('the other comes nearer', '\\Delta_{other}', ends.otherGrowthMm ?? 0, ends.otherGrowthMm === null ? 'taken as none' : 'typed'), // prettier-ignore
     ...(leastMm === null ? [] : [mm('needed at the least', '', leastMm, 'typed')]),
-    ...givens.slice(0, 4),
+    ...expansionGivens(float),
   ],
   source: 'Linear expansion',
 })
 
-const usedUpFigure = (
-  { float }: RollingPosition,
-  { towardMm, growthMm }: EndsOutcome,
-  usedUpC: number,
-  givens: Given[],
-): Figure => ({
+const usedUpFigure = ({ float }: RollingPosition, { towardMm, growthMm }: EndsOutcome, usedUpC: number): Figure => ({
   label: 'Room is used up at',
   symbol: 't_{end}',
   quantity: 'temperature',
@@ -218,7 +200,7 @@ const usedUpFigure = (
       const grows = (growthMm * (hottestC + moreK - assemblyC)) / (hottestC - assemblyC)
       return [mm(`left if it runs ${moreK} K hotter still`, '', towardMm - grows, 'linear expansion')]
     }),
-    ...givens.slice(0, 4),
+    ...expansionGivens(float),
   ],
   source: 'Linear expansion',
   validity: 'The shaft between the bearings, not the housing.',

@@ -1,5 +1,6 @@
 export type { BlockEnd } from './block-end.ts'
 export type { CapEnd } from './cap-end.ts'
+export { endFields } from './end-fields.ts'
 export { withBlocks } from './with-blocks.ts'
 export { endsOutcome, type CouplingOutcome, type EndOutcome, type EndsOutcome } from './work-out.ts'
 export { endWords, whichWay } from './words.ts'

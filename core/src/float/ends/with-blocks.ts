@@ -1,38 +1,37 @@
 import type { RollingPosition, ShaftEnd } from '../../kinds/rolling/position.ts'
+import { otherSideMm } from '../practices/physics.ts'
 import { blockEnd, type BlockEnd } from './block-end.ts'
+import { endFields, ringHeight } from './end-fields.ts'
 
 type Ends = RollingPosition['ends']
 
 /**
  * Both split blocks as they were measured.
  *
- * @param ringMm - width of this bearing's outer ring where nobody measured it
+ * @param byNumberMm - width of this bearing's outer ring where nobody measured it
  * @returns an end is null until its seat, rings and bearing are known
  */
-export function measuredBlocks(ends: Ends, ringMm: number | null): Record<ShaftEnd, BlockEnd | null> {
-  const at = (
-    seatMm: number | null,
-    bearingMm: number | null,
-    rings: Ends['rings'],
-    widthMm: number | null,
-  ): BlockEnd | null =>
-    seatMm === null || bearingMm === null || rings === null || (rings > 0 && widthMm === null)
+export function measuredBlocks(ends: Ends, byNumberMm: number | null): Record<ShaftEnd, BlockEnd | null> {
+  const at = (end: ShaftEnd): BlockEnd | null => {
+    const fields = endFields[end]
+    const [seatMm, bearingMm, rings, widthMm] = [ends[fields.seat], ringHeight(ends, end, byNumberMm), ends[fields.rings], ends[fields.ringWidth]] // prettier-ignore
+    return seatMm === null || bearingMm === null || rings === null || (rings > 0 && widthMm === null)
       ? null
       : blockEnd({ seatMm, bearingMm, rings, ringMm: widthMm ?? 0 })
-  const own = ends.ringMm ?? ringMm
-  return {
-    this: at(ends.seatMm, own, ends.rings, ends.ringWidthMm),
-    other: at(ends.otherSeatMm, ends.otherRingMm, ends.otherRings, ends.otherRingWidthMm),
   }
+  return { this: at('this'), other: at('other') }
 }
 
-/** Room that a floating ring starts with on the side away from the growth, mm: no more than needed. */
-export const otherSideMm = 0.5
+/** Room of a floating bearing set where it should be: 0.5 mm from the shoulder away from the growth, the rest toward it, mm. */
+export function roomsWhenSet({ roomMm }: BlockEnd): { towardMm: number; awayMm: number } {
+  const awayMm = Math.min(otherSideMm, roomMm / 2)
+  return { towardMm: roomMm - awayMm, awayMm }
+}
 
 /**
  * A position with the ends that its locating rings make, in place of what was said of them: rings that lie in a block are there.
  *
- * A floating bearing counts as set where it should be: 0.5 mm from the shoulder away from the growth.
+ * A floating bearing counts as set where it should be.
  */
 export function withBlocks(position: RollingPosition, ringMm: number | null): RollingPosition {
   const { ends, float } = position
@@ -42,8 +41,7 @@ export function withBlocks(position: RollingPosition, ringMm: number | null): Ro
   const holds = ({ verdict }: BlockEnd) => verdict !== 'floats'
   const held = [own, other].filter(holds).length
   const floating = [own, other].find((end) => !holds(end))
-  const roomMm = floating?.roomMm ?? 0
-  const awayMm = Math.min(otherSideMm, roomMm / 2)
+  const { towardMm, awayMm } = floating ? roomsWhenSet(floating) : { towardMm: 0, awayMm: 0 }
   return {
     ...position,
     float: {
@@ -51,7 +49,7 @@ export function withBlocks(position: RollingPosition, ringMm: number | null): Ro
       role: holds(own) ? 'locating' : 'floating',
       floatsIn: 'housing',
       locatedEnds: held === 0 || held === 1 ? held : 2,
-      roomTowardMm: roomMm - awayMm,
+      roomTowardMm: towardMm,
       roomAwayMm: awayMm,
     },
   }

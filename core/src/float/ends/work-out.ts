@@ -1,11 +1,12 @@
 import type { ResolvedBearing } from '../../catalogue/resolve-bearing.ts'
-import type { RollingPosition, ShaftEnd } from '../../kinds/rolling/position.ts'
+import { shaftEnds, type RollingPosition, type ShaftEnd } from '../../kinds/rolling/position.ts'
 import { floatsInside } from '../floats-inside.ts'
-import { growthOverRise } from '../practices/physics.ts'
+import { growthOverRise, otherSideMm } from '../practices/physics.ts'
 import type { GrowthOutcome } from '../growth-outcome.ts'
 import type { BlockEnd } from './block-end.ts'
 import { capEnd, type CapEnd } from './cap-end.ts'
-import { measuredBlocks, otherSideMm } from './with-blocks.ts'
+import { endFields, ringHeight } from './end-fields.ts'
+import { measuredBlocks, roomsWhenSet } from './with-blocks.ts'
 
 /** What the growth does to the gap of the coupling. */
 export interface CouplingOutcome {
@@ -33,6 +34,8 @@ export interface EndsOutcome {
   kind: RollingPosition['ends']['kind']
   holds: ShaftEnd | null
   ends: Record<ShaftEnd, EndOutcome>
+  /** End whose ring slides in its housing; null where none does, or nobody said which holds. */
+  sliding: ShaftEnd | null
   /** Room the floating ring needs toward the growth, mm; null while the growth is not known. */
   leaveMm: number | null
   growthMm: number | null
@@ -76,7 +79,7 @@ export function endsOutcome(
     other: ends.otherFloatsIn === 'bearing',
   }
   const capOf = (end: ShaftEnd, slides: boolean): CapEnd | null => {
-    const measured = end === 'this' ? thisCap(ends, ringMm) : otherCap(ends)
+    const measured = measuredCap(ends, end, ringMm)
     if (ends.kind !== 'caps' || holds === null || !measured || (slides && leaveMm === null)) return null
     return capEnd({ ...measured, floats: slides, growsToCap, ...(slides && leaveMm !== null ? { leaveMm } : {}) })
   }
@@ -86,50 +89,44 @@ export function endsOutcome(
     return { slides, floatsInside: floats && inside[end], cap: capOf(end, slides), block: blocks[end] }
   }
   const both = { this: endOf('this'), other: endOf('other') }
-  const towardMm = towardOf(both, growsToCap)
+  const sliding = shaftEnds.find((end) => both[end].slides) ?? null
+  const floating = sliding && both[sliding]
+  const towardMm = towardOf(floating, growsToCap)
   return {
     kind: ends.kind,
     holds,
     ends: both,
+    sliding,
     leaveMm,
     growthMm,
     way: holds === null || ends.coupling === null || ends.coupling === 'none' ? null : ends.coupling === holds ? 'away-from-coupling' : 'toward-coupling', // prettier-ignore
     growsToCap,
     towardMm,
     usedUpC: usedUpAt(position, growthMm, towardMm),
-    offset: offsetOf(both, leaveMm),
+    offset: offsetOf(floating, leaveMm),
     coupling: holds === null ? null : couplingOf(position, holds),
   }
 }
 
 const heldBy = (blocks: Record<ShaftEnd, BlockEnd | null>): ShaftEnd | null => {
-  const held = (['this', 'other'] as const).filter((end) => blocks[end]?.verdict === 'holds')
+  const held = shaftEnds.filter((end) => blocks[end]?.verdict === 'holds')
   return held.length === 1 ? (held[0] ?? null) : null
 }
 
-type Ends = RollingPosition['ends']
-type Measured = { depthMm: number; ringMm: number; spigotMm: number; spacerMm: number } | null
-
-function thisCap(ends: Ends, ringMm: number | null): Measured {
-  const { depthMm, spigotMm, spacerMm } = ends
-  const ring = ends.ringMm ?? ringMm
-  return depthMm === null || ring === null || spigotMm === null
+/** What was measured of a cap; null until depth, ring and spigot are there. */
+function measuredCap(ends: RollingPosition['ends'], end: ShaftEnd, byNumberMm: number | null) {
+  const { depth, spigot, spacer } = endFields[end]
+  const [depthMm, ringMm, spigotMm] = [ends[depth], ringHeight(ends, end, byNumberMm), ends[spigot]]
+  return depthMm === null || ringMm === null || spigotMm === null
     ? null
-    : { depthMm, ringMm: ring, spigotMm, spacerMm: spacerMm ?? 0 }
+    : { depthMm, ringMm, spigotMm, spacerMm: ends[spacer] ?? 0 }
 }
 
-function otherCap({ otherDepthMm, otherRingMm, otherSpigotMm, otherSpacerMm }: Ends): Measured {
-  return otherDepthMm === null || otherRingMm === null || otherSpigotMm === null
-    ? null
-    : { depthMm: otherDepthMm, ringMm: otherRingMm, spigotMm: otherSpigotMm, spacerMm: otherSpacerMm ?? 0 }
-}
-
-function towardOf(ends: Record<ShaftEnd, EndOutcome>, growsToCap: boolean): number | null {
-  const floating = ends.this.slides ? ends.this : ends.other.slides ? ends.other : null
+function towardOf(floating: EndOutcome | null, growsToCap: boolean): number | null {
   if (!floating) return null
   const { cap, block } = floating
   if (cap) return growsToCap ? cap.fromCapMm : cap.fromShoulderMm
-  return block?.verdict === 'floats' ? block.roomMm - Math.min(otherSideMm, block.roomMm / 2) : null
+  return block?.verdict === 'floats' ? roomsWhenSet(block).towardMm : null
 }
 
 function usedUpAt({ float }: RollingPosition, growthMm: number | null, towardMm: number | null): number | null {
@@ -139,8 +136,8 @@ function usedUpAt({ float }: RollingPosition, growthMm: number | null, towardMm:
   return usedC > hottestC ? null : usedC
 }
 
-function offsetOf(ends: Record<ShaftEnd, EndOutcome>, leaveMm: number | null): EndsOutcome['offset'] {
-  const block = (ends.this.slides ? ends.this : ends.other.slides ? ends.other : null)?.block
+function offsetOf(floating: EndOutcome | null, leaveMm: number | null): EndsOutcome['offset'] {
+  const block = floating?.block
   if (block?.verdict !== 'floats' || leaveMm === null) return null
   const halfMm = block.roomMm / 2
   const mostMm = Math.max(0, halfMm - otherSideMm)

@@ -5,6 +5,9 @@ import { expansionOf } from './expansion.ts'
 /** Room beyond the computed growth, mm: ten thou. */
 export const growthMarginMm = 0.25
 
+/** Room on the side a floating ring does not move toward, mm: enough for a gasket and a cold morning. */
+export const otherSideMm = 0.5
+
 /** Growth over the rise of temperature; negative when it runs colder than it was assembled, mm. */
 export const growthOverRise = ({ spanMm, material, assemblyC, runningC }: GrowthInput): number =>
   expansionOf(material).perF * 1.8 * spanMm * (runningC - assemblyC)

@@ -44,7 +44,7 @@ const ownRing = computed(() => {
 const shown = ['cut', 'rings', 'setFrom', 'heldGap', 'offset', 'gapHot', 'usedUp']
 /** Said once it is known which end holds, with or without a gap to reckon. */
 const wayWords = computed(() => (outcome.value?.holds ? `${whichWay(outcome.value.way)}.` : ''))
-const sliding = computed(() => outcome.value?.ends.this.slides ?? outcome.value?.ends.other.slides ?? false)
+const sliding = computed(() => outcome.value?.sliding != null)
 </script>
 
 <template>

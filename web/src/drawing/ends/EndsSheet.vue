@@ -24,7 +24,6 @@ const mm = (value: number) => format.inline({ kind: 'number', number: value }, '
 const scale = computed(() => gapScale(shaftEnds.map((end) => outcome?.ends[end].cap ?? null)))
 const growsOut = computed(() => (outcome?.growthMm ?? 0) >= 0)
 const spacers = computed<Record<ShaftEnd, number>>(() => ({ this: ends.spacerMm ?? 0, other: ends.otherSpacerMm ?? 0 }))
-const slidesEnd = computed(() => shaftEnds.find((end) => outcome?.ends[end].slides) ?? null)
 
 const placed = computed(() =>
   shaftEnds.map((end) => {
@@ -45,7 +44,7 @@ const blocks = computed(() =>
         rings: (end === 'this' ? ends.rings : ends.otherRings) ?? 0,
         // The bearing that floats stands away from the growth: inward, where the shaft grows out.
         offset:
-          outcome?.offset && slidesEnd.value === end && outcome.offset.mostMm > 0 ? (growsOut.value ? -12 : 12) : 0,
+          outcome?.offset && outcome.sliding === end && outcome.offset.mostMm > 0 ? (growsOut.value ? -12 : 12) : 0,
       })),
 )
 const stateOf = (end: ShaftEnd): string => {

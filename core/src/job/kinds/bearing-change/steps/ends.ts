@@ -1,5 +1,5 @@
 import { shaftEnds, type ShaftEnd } from '../../../../kinds/rolling/position.ts'
-import { endWords, type CapEnd, type EndsOutcome } from '../../../../float/ends/index.ts'
+import { endFields, endWords, type CapEnd, type EndsOutcome } from '../../../../float/ends/index.ts'
 import type { Gives, JobReading, JobStep } from '../../../../model/job.ts'
 import { mm } from '../../../../words/quantities.ts'
 import { giving, millimetres, reading, step, type Title } from '../../../step.ts'
@@ -10,11 +10,6 @@ const turnedMm = 0.05
 const shorterMm = 0.5
 
 type EndsField = Extract<Gives, { what: 'ends' }>['field']
-const fieldsOf: Record<ShaftEnd, { depth: EndsField; ring: EndsField; spigot: EndsField }> = {
-  this: { depth: 'depthMm', ring: 'ringMm', spigot: 'spigotMm' },
-  other: { depth: 'otherDepthMm', ring: 'otherRingMm', spigot: 'otherSpigotMm' },
-}
-
 /** Measuring both caps and machining what the growth asks for; null where nobody asked which end holds, or blocks do it by rings. */
 export function machining(position: JobPosition, outcome: EndsOutcome | null, title: Title): JobStep | null {
   if (!outcome || outcome.kind !== 'caps' || outcome.holds === null) return null
@@ -46,7 +41,7 @@ function workOf(end: ShaftEnd, cap: CapEnd, slides: boolean): string {
 }
 
 function readingsOf(end: ShaftEnd, cap: CapEnd, { inputs }: JobPosition, { ends }: EndsOutcome): JobReading[] {
-  const { depth, ring, spigot } = fieldsOf[end]
+  const { depth, ring, spigot } = endFields[end]
   const at = endWords[end]
   const gives = (field: EndsField) => giving({ what: 'ends', field })
   const spigotMm = inputs.ends[spigot] ?? 0
