@@ -15,7 +15,8 @@ import { heatingLimit, ringExpansion } from './heat.ts'
 import { nutAngle } from './nut-angle.ts'
 import { padOutcome, type PadOutcome } from './pad/work-out.ts'
 import { forceOutcome, type ForceOutcome } from './force/work-out.ts'
-import { largestPressedMm, mostPressN, press } from './press.ts'
+import { largestPressedMm, mostPressN } from './press.ts'
+import { pressForce } from './press-force.ts'
 
 /** How the ring gets home. */
 export type MountWay =
@@ -215,24 +216,6 @@ function chooseWay(
   if (pressable) return 'pressed'
   if (tools.includes('oil-injection')) return 'oil-injected'
   return leftUm + shaftShrinkUm >= wantedUm ? 'heated-shaft-chilled' : 'none'
-}
-
-function pressForce(
-  { seat }: RollingPosition,
-  { row, interior }: ResolvedBearing,
-  interferenceUm: number,
-): number | null {
-  const { value } = attempt(() =>
-    press({
-      boreMm: row.boreMm,
-      widthMm: row.widthMm,
-      innerRacewayMm: interior.innerRacewayMm,
-      shaftBoreMm: seat.shaftBoreMm ?? 0,
-      interferenceUm,
-      finish: seat.finish,
-    }),
-  )
-  return value?.forceN ?? null
 }
 
 /** Self-aligning balls go up by the turn of their nut: their clearance is too small for feelers. */

@@ -4,12 +4,15 @@ import type { ResolvedBearing } from '../../catalogue/resolve-bearing.ts'
 import { attempt } from '../../errors/input-error.ts'
 import type { Holding, RollingPosition } from '../../kinds/rolling/position.ts'
 import type { FitResult } from '../../seat/fit-result.ts'
-import { largestPressedMm, mostPressN, press } from '../press.ts'
+import { largestPressedMm, mostPressN } from '../press.ts'
+import { pressForce } from '../press-force.ts'
 import { nutTorque } from './nut-torque.ts'
 
 export interface Torque {
   threadMm: number
   torqueNm: number
+  /** Into cast iron, which bears less than the bolt does. */
+  castNm: number
 }
 
 /** What pushes, pulls and tightens at this seat. */
@@ -42,13 +45,15 @@ const presses = [10, 50, 100, 150, 250, 500, 1000]
 const pullers = [20, 50, 100, 200, 300, 500, 1000]
 /** A press works at no more than this of what it can, a puller too. */
 const workingShare = 0.8
+/** Share of its torque that a bolt is given into cast iron. */
+const castShare = 0.7
 /** Room between tube and shaft, mm, and between puller arms and ring, times. */
 const tubeRoomMm = 0.5
 const spreadOver = 1.05
 
 /** @param holding - how the ring is held, as it is taken to be */
 export function forceOutcome(
-  { seat }: RollingPosition,
+  position: RollingPosition,
   bearing: ResolvedBearing | null,
   shaft: FitResult | null,
   holding: Holding,
@@ -56,21 +61,8 @@ export function forceOutcome(
 ): ForceOutcome | null {
   if (!bearing) return null
   const { row, interior } = bearing
-  const force = (mu: number): number | null => {
-    if (!shaft || shaft.interferenceMaxUm <= 0 || taper !== null || holding === 'no-inner-ring') return null
-    const { value } = attempt(() =>
-      press({
-        boreMm: row.boreMm,
-        widthMm: row.widthMm,
-        innerRacewayMm: interior.innerRacewayMm,
-        shaftBoreMm: seat.shaftBoreMm ?? 0,
-        interferenceUm: shaft.interferenceMaxUm,
-        friction: mu,
-        finish: seat.finish,
-      }),
-    )
-    return value?.forceN ?? null
-  }
+  const tightUm = shaft && taper === null && holding !== 'no-inner-ring' ? shaft.interferenceMaxUm : 0
+  const force = (mu: number) => (tightUm > 0 ? pressForce(position, bearing, tightUm, mu) : null)
   const [low, high] = [force(friction.oiled), force(friction.dry)]
   const pressN = low !== null && high !== null ? { low, high } : null
   const offN = pressN && { low: offFactor.least * pressN.low, high: offFactor.most * pressN.high }
@@ -103,4 +95,4 @@ const sizeFor = (sizesKn: readonly number[], forceN: number): number | null =>
   sizesKn.find((size) => size * 1000 * workingShare >= forceN) ?? null
 
 const torques = (rows: readonly (readonly number[])[]): Torque[] =>
-  rows.map(([threadMm = 0, torqueNm = 0]) => ({ threadMm, torqueNm }))
+  rows.map(([threadMm = 0, torqueNm = 0]) => ({ threadMm, torqueNm, castNm: castShare * torqueNm }))

@@ -32,7 +32,7 @@ const degrees = (celsius: number) => format.digits(celsius, 'temperature')
     <template #figures>
       <template v-if="pad">
         <FigureLine
-          v-for="(name, index) in ['padTime', 'padHome']"
+          v-for="(name, index) in ['padTime', 'padHome', 'padShows']"
           :key="name"
           :answer="index === 0"
           :name="name"

@@ -17,8 +17,6 @@ const force = computed(() => bench.assessment.value.outcomes.mount.force)
 const holdings = [notStated, ...choices(holdingWords)]
 const shown = computed(() => ['pressForce', 'offForce', 'nutTorque'].filter((name) => lens.value.figures[name]))
 const torque = (value: number) => format.digits(value, 'torque', { figures: 2 })
-/** Cast iron bears less than the bolt does. */
-const bolts = computed(() => force.value?.bolts.map((one) => ({ ...one, castNm: one.torqueNm * 0.7 })) ?? [])
 </script>
 
 <template>
@@ -71,7 +69,7 @@ const bolts = computed(() => force.value?.bolts.map((one) => ({ ...one, castNm: 
             </tr>
           </tbody>
           <tbody v-else>
-            <tr v-for="one in bolts" :key="one.threadMm">
+            <tr v-for="one in force.bolts" :key="one.threadMm">
               <th scope="row">M{{ one.threadMm }}</th>
               <td class="number">{{ torque(one.torqueNm) }}</td>
               <td class="number">{{ torque(one.castNm) }}</td>
