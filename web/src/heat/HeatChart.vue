@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import type { HeaterSample } from '@yardfrost/contract'
-import { cooledFor, fromShown, toShown, type HeatTarget } from '@yardfrost/core'
+import { cooledFor, type HeatTarget } from '@yardfrost/core'
 import { scaleLinear } from 'd3-scale'
 import { computed, useTemplateRef } from 'vue'
 import { polyline } from '../drawing/kit/polyline.ts'
 import { useFormat } from '../figures/use-format.ts'
 import { useSettings } from '../shell/settings.ts'
+import { degreeTicks } from './degree-ticks.ts'
 import { clockWords, liftFromC } from './heat-says.ts'
 
 /** Both rings against time, what the inner one must reach and must not pass, and how it cools once it is lifted. */
@@ -47,13 +48,7 @@ const cooling = computed(() => {
     seconds.map((one) => ({ x: x.value(heatedS.value + one), y: y.value(cooledFor(target, lifted.innerC, one)) })),
   )
 })
-/** Round degrees of the scale that is read in. */
-const ticks = computed(() =>
-  scaleLinear()
-    .domain(y.value.domain().map((celsius) => toShown(celsius, 'temperature', settings.units)))
-    .ticks(6)
-    .map((shown) => fromShown(shown, 'temperature', settings.units)),
-)
+const ticks = computed(() => degreeTicks(y.value.domain(), settings.units))
 /** Times below the curve, at most seven of them, in steps a clock has. */
 const minutes = computed(() => {
   const [, end = 0] = x.value.domain()

@@ -1,17 +1,19 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { fromShown, toShown } from '@yardfrost/core'
+import { warmedFor, type ColdPiece } from '@yardfrost/core'
 import { scaleLinear } from 'd3-scale'
 import { computed, useTemplateRef } from 'vue'
 import { polyline } from '../drawing/kit/polyline.ts'
 import { useFormat } from '../figures/use-format.ts'
 import { useSettings } from '../shell/settings.ts'
+import { degreeTicks } from './degree-ticks.ts'
 import { clockWords } from './heat-says.ts'
 
 /** How a chilled part warms once it is out, and where it would no longer go in. */
-const { ringC, roomC, seizesC, windowS } = defineProps<{
+const { piece, ringC, seizesC, windowS } = defineProps<{
+  piece: ColdPiece
+  /** Taken out at, °C; warmer than the next it seizes, after so many seconds. */
   ringC: number
-  roomC: number
   seizesC: number
   windowS: number
 }>()
@@ -21,10 +23,8 @@ const box = useTemplateRef('box')
 const { width, height } = useElementSize(box)
 const degrees = (celsius: number) => format.digits(celsius, 'temperature')
 
-/** Time constant of its warming, s: from out to where it seizes takes the window. */
-const tau = computed(() => windowS / Math.log((roomC - ringC) / Math.max(0.001, roomC - seizesC)))
 const endS = computed(() => windowS * 1.35)
-const warm = (seconds: number) => roomC - (roomC - ringC) * Math.exp(-seconds / tau.value)
+const warm = (seconds: number) => warmedFor(piece, ringC, seconds)
 const x = computed(() =>
   scaleLinear()
     .domain([0, endS.value])
@@ -32,19 +32,14 @@ const x = computed(() =>
 )
 const y = computed(() =>
   scaleLinear()
-    .domain([ringC - 8, Math.max(roomC, seizesC) + 12])
+    .domain([ringC - 8, Math.max(piece.roomC, seizesC) + 12])
     .range([Math.max(120, height.value - 70), 30]),
 )
 const curve = computed(
   () =>
   polyline(Array.from({ length: 49 }, (_, index) => (endS.value * index) / 48).map((one) => ({ x: x.value(one), y: y.value(warm(one)) }))), // prettier-ignore
 )
-const ticks = computed(() =>
-  scaleLinear()
-    .domain(y.value.domain().map((celsius) => toShown(celsius, 'temperature', settings.units)))
-    .ticks(6)
-    .map((shown) => fromShown(shown, 'temperature', settings.units)),
-)
+const ticks = computed(() => degreeTicks(y.value.domain(), settings.units))
 </script>
 
 <template>

@@ -13,6 +13,16 @@ export interface Thaw {
 /** Still air and the frost that settles: faster than a warm ring cools, W/m²K. */
 const toAir = 18
 
+/** Time constant of a part that warms in still air, s. */
+const warmingTimeS = (massKg: number, areaMm2: number): number => (massKg * heatCapacity) / (toAir * areaMm2 * 1e-6)
+
+/** A chilled part after some seconds in still air, °C. */
+export const warmedFor = (
+  { massKg, areaMm2, roomC }: Pick<ThawInput, 'massKg' | 'areaMm2' | 'roomC'>,
+  startC: number,
+  seconds: number,
+): number => roomC - (roomC - startC) * Math.exp(-seconds / warmingTimeS(massKg, areaMm2))
+
 /**
  * How long a chilled part stays small enough, from taking out.
  *
@@ -24,7 +34,7 @@ const toAir = 18
 export function thaw({ massKg, areaMm2, odMm, interferenceMaxUm, roomC, ringC }: ThawInput): Thaw {
   const seizesC = coldEnough(odMm, roomC, interferenceMaxUm, ringC)
   if (seizesC === null || ringC >= roomC) return { seizesC: seizesC ?? ringC, windowS: 0 }
-  const tau = (massKg * heatCapacity) / (toAir * areaMm2 * 1e-6)
+  const tau = warmingTimeS(massKg, areaMm2)
   // A part that goes in at the temperature of the room has no hurry; a hair below it is told.
   return { seizesC, windowS: tau * Math.log((roomC - ringC) / Math.max(1e-3, roomC - seizesC)) }
 }

@@ -46,7 +46,7 @@ export const mountPages: readonly LensPage[] = [
         const { chosen, piece } = assessment.outcomes.mount.cold
         if (!chosen || !piece || chosen.thaw.windowS <= 0 || chosen.chill.verdict === 'not-permitted') return null
         const { soak, thaw } = chosen
-        return { ringC: soak.ringC, roomC: piece.roomC, seizesC: thaw.seizesC, windowS: thaw.windowS }
+        return { piece, ringC: soak.ringC, seizesC: thaw.seizesC, windowS: thaw.windowS }
       },
     },
   },
