@@ -37,7 +37,7 @@ describePage('a job at the machine', { as: 'technician', size: tablet, heaterRat
     await page.click('[data-test="keep-note"]')
     const file = join(mkdtempSync(join(tmpdir(), 'yardfrost-')), 'cap.png')
     writeFileSync(file, png)
-    await (await page.see('[data-test="photo"]')).sendKeys(file)
+    await page.attach('[data-test="photo"]', file)
     await page.see('.photos img')
     await job.done()
     await job.acknowledge()
@@ -60,7 +60,7 @@ describePage('a job at the machine', { as: 'technician', size: tablet, heaterRat
   it('refuses a photograph that is none, and says so', async () => {
     const file = join(mkdtempSync(join(tmpdir(), 'yardfrost-')), 'virus.jpg')
     writeFileSync(file, Buffer.concat([Buffer.from('7f454c46', 'hex'), Buffer.alloc(300)]))
-    await (await page.see('[data-test="photo"]')).sendKeys(file)
+    await page.attach('[data-test="photo"]', file)
     await page.seeText('[data-test="refused"]', /must be a photograph: jpeg, png, webp/)
     await page.click('[data-test="refused"] button')
   })

@@ -16,7 +16,8 @@ export function appUrl(): string {
 const passwords = { technician: 'brine-and-grease', planner: 'marram-grass', viewer: 'salt-air' }
 export type Login = keyof typeof passwords
 
-const patienceMs = 10_000
+/** Long enough for a busy machine with a slow disk: what comes sooner is not waited for. */
+const patienceMs = 30_000
 
 /** What a person does at the page, in Debian's Chromium without a window and with a profile of its own. */
 export class Page {
@@ -167,14 +168,18 @@ export class Page {
   figure = (name: string): Promise<string> => this.read(`[data-figure="${name}"] [data-test="digits"]`)
 
   /** Does something to the element in the middle of the window; once more where the page drew it anew meanwhile. */
-  async #act(css: string, act: (element: WebElement) => Promise<void>, tries = 3): Promise<void> {
+  async #act(
+    css: string,
+    act: (element: WebElement) => Promise<void>,
+    { tries = 3, intoView = true } = {},
+  ): Promise<void> {
     try {
       const element = await this.see(css)
-      await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element)
+      if (intoView) await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element)
       await act(element)
     } catch (cause) {
       if (!(cause instanceof error.StaleElementReferenceError) || tries === 1) throw cause
-      await this.#act(css, act, tries - 1)
+      await this.#act(css, act, { tries: tries - 1, intoView })
     }
   }
 
@@ -187,6 +192,10 @@ export class Page {
       if (text) await field.sendKeys(text)
       await field.sendKeys(Key.TAB)
     })
+
+  /** Gives a file to a field that takes one. */
+  attach = (css: string, file: string): Promise<void> =>
+    this.#act(css, (field) => field.sendKeys(file), { intoView: false })
 
   /** Clicks the one of several elements that has these words. */
   async clickWords(css: string, words: string): Promise<void> {

@@ -134,7 +134,7 @@ describePage('the register', { as: 'technician' }, ({ page }) => {
     )
     await open()
     await page.click('[data-test="to-import"]')
-    await (await page.see('[data-test="import-file"]')).sendKeys(file)
+    await page.attach('[data-test="import-file"]', file)
     await page.seeText('[data-line="3"]', /refused.*boat/s)
     await page.click('[data-test="import-save"]')
     await page.seeText('[data-test="import-saved"]', /One machine is in the register/)
@@ -147,7 +147,7 @@ describePage('the register', { as: 'technician' }, ({ page }) => {
     const file = join(mkdtempSync(join(tmpdir(), 'yardfrost-')), 'wrong.csv')
     writeFileSync(file, 'machine,place\nA,B\n')
     await page.click('[data-test="to-import"]')
-    await (await page.see('[data-test="import-file"]')).sendKeys(file)
+    await page.attach('[data-test="import-file"]', file)
     await page.seeText('[data-test="import-failure"]', /without the column area, tag, name/)
   })
 

@@ -81,7 +81,7 @@ const rows: [part: string, work: () => Promise<void>][][] = [
     ['server', server],
     ['tools', () => suite('start and command line', 'tools/test/**/*.test.ts')],
   ],
-  [['e2e', () => suite('in the browser', 'e2e/**/*.test.ts', { args: ['--timeout=60000'] })]],
+  [['e2e', () => suite('in the browser', 'e2e/**/*.test.ts', { args: ['--timeout=120000'] })]],
 ]
 await Promise.all(
   rows.map(async (row) => {

@@ -18,6 +18,9 @@ const database = () =>
     terminated: () => {
       opened = null
     },
+  }).catch((error: unknown) => {
+    opened = null
+    throw error
   }))
 
 export const keepOnDevice = async (store: Store, key: string, value: unknown): Promise<void> => {

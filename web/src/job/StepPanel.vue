@@ -72,7 +72,11 @@ async function takePhoto(event: Event) {
   photoTrouble.value = ''
   if (file && file.size > largestPhoto)
     photoTrouble.value = `${file.name} is larger than ${largestPhoto / 1e6} MB; take it at a lower resolution.`
-  else if (file) await job.addPhoto(shown.step.key, file)
+  else if (file)
+    await job.addPhoto(shown.step.key, file).catch((error: unknown) => {
+      if (!(error instanceof DOMException)) throw error
+      photoTrouble.value = `This device did not keep ${file.name}. Make room on it, and take the photograph again.`
+    })
   input.value = ''
 }
 

@@ -77,7 +77,8 @@ export function useJob(id: string) {
 
   async function addPhoto(step: string, file: File): Promise<void> {
     const photo = newId()
-    await keepPhoto(photo, file)
+    // The bytes, and not the way to the file: a camera may clear it away before it is sent.
+    await keepPhoto(photo, new Blob([await file.arrayBuffer()], { type: file.type }))
     add({ kind: 'photo', step, photo, name: cutText(file.name, 120) })
   }
 
