@@ -9,6 +9,7 @@ import { z } from 'zod'
  * - JOB_CLOSED 409: a job that is done or cancelled takes nothing more; NOT_READY 409: a step of it is still open
  * - OVER_BUDGET 413: calculations that take longer, or answer more, than one request may; HEATER_BUSY 409
  * - WRONG_REQUEST 400 to 416: an address, header or encoding that cannot be read; DISK_FULL 507: nothing was written
+ * - REFUSED 409: not as things stand, the last planner or the like; WRONG_HOST 421: asked for by a name this server does not have
  * - DEVICE_FAILED 502: a gauge or other instrument does not answer, or answers rubbish
  */
 export const apiErrorCodes = [
@@ -28,6 +29,8 @@ export const apiErrorCodes = [
   'HEATER_BUSY',
   'WRONG_REQUEST',
   'DISK_FULL',
+  'REFUSED',
+  'WRONG_HOST',
 ] as const
 export type ApiErrorCode = (typeof apiErrorCodes)[number]
 

@@ -36,9 +36,11 @@ export {
 export {
   AddEntries,
   AddJob,
+  entriesAPage,
   EntriesKept,
   HeaterRun,
   HeaterSample,
+  JobChange,
   JobDetail,
   JobList,
   JobSummary,
@@ -48,10 +50,14 @@ export {
   MoveJob,
   PlanJob,
   photoTypes,
+  roomForPhotos,
   PointThermometer,
   StartHeaterRun,
   ThermometerReading,
 } from './jobs.ts'
+export { AddPerson, GivenLink, LinkDetail, Login, People, Person, PersonName, SavePerson } from './people.ts'
+export { passwordTrouble, shortestPassword } from './password.ts'
+export { dateLanguages, MakeSite, SiteCustoms, StartState, unitSystems } from './start.ts'
 export { Health } from './health.ts'
 export { Measurable, measurables, Reading, TakeReading } from './devices.ts'
 export { type Access, type Answer, type Answered, type Asked, type Body, type Route } from './define-route.ts'

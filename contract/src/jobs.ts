@@ -57,6 +57,8 @@ export const JobDetail = z.object({
   machine: z.object({ id: z.uuid(), tag: z.string(), name: z.string(), area: z.string() }),
   steps: z.array(JobStep),
   entries: z.array(KeptEntry),
+  /** There are entries after the last of these. */
+  more: z.boolean().default(false),
   /** Inputs of each position, by its id: when the job was made, and as it left them; null until it is done. */
   found: z.record(z.uuid(), Position),
   left: z.record(z.uuid(), Position).nullable(),
@@ -67,6 +69,22 @@ export const JobDetail = z.object({
   endedAt: z.iso.datetime().nullable(),
 })
 export type JobDetail = z.infer<typeof JobDetail>
+
+/** Entries of a job that come with it, and with each page of those after. */
+export const entriesAPage = 500
+export const EntriesQuery = z.strictObject({ after: z.coerce.number().int().min(0).max(Number.MAX_SAFE_INTEGER) })
+export const EntryPage = z.object({ entries: z.array(KeptEntry), more: z.boolean() })
+
+/** What has changed of a job: how it stands now, and the entries since. */
+export const JobChange = JobDetail.pick({
+  state: true,
+  reason: true,
+  plannedFor: true,
+  startedAt: true,
+  endedAt: true,
+  left: true,
+}).extend({ entries: z.array(KeptEntry) })
+export type JobChange = z.infer<typeof JobChange>
 
 export const mostEntries = 200
 /**
@@ -105,7 +123,9 @@ export const PlanJob = z.strictObject({ plannedFor: PlannedFor })
 export type PlanJob = z.infer<typeof PlanJob>
 
 /** Largest photograph, bytes. */
-export const largestPhoto = 5_000_000
+export const largestPhoto = 12_000_000
+/** What all photographs of a site may take together, bytes; they are kept smaller than they come. */
+export const roomForPhotos = 4_000_000_000
 export const photoTypes = ['image/jpeg', 'image/png', 'image/webp'] as const
 
 /** One line of the heater: seconds since it was switched on, both probes, power. */

@@ -18,8 +18,11 @@ import {
   AddEntries,
   AddJob,
   EntriesKept,
+  EntriesQuery,
+  EntryPage,
   HeaterRun,
   HeaterSample,
+  JobChange,
   JobDetail,
   JobList,
   largestPhoto,
@@ -41,7 +44,21 @@ import {
   SaveMachine,
   WalkAreas,
 } from './register.ts'
+import {
+  AddPerson,
+  ChangePassword,
+  ChooseSite,
+  GivenLink,
+  LinkDetail,
+  LookAtLink,
+  People,
+  Person,
+  RetirePerson,
+  SavePerson,
+  UseLink,
+} from './people.ts'
 import { Account, SignIn } from './session.ts'
+import { LookAtStart, MakeSite, StartDetail, StartState } from './start.ts'
 import { PositionDetail, PositionHistory, SavePosition, SaveShaft, ShaftDetail, Yard } from './site.ts'
 
 const Id = z.object({ id: z.uuid() })
@@ -55,6 +72,22 @@ export const routes = {
   signIn: defineRoute({ method: 'post', path: '/session', role: 'anyone', summary: 'Sign in', body: json(SignIn), answer: creates(Account, 'Signed in'), refusals: [401, 429] }),
   whoAmI: defineRoute({ method: 'get', path: '/session', role: 'anyone', summary: 'Who is signed in', answer: answers(Account.nullable(), 'The account, or null') }),
   signOut: defineRoute({ method: 'delete', path: '/session', role: 'anyone', summary: 'Sign out', answer: nothing('Signed out') }),
+
+  signOutEverywhere: defineRoute({ method: 'delete', path: '/session/everywhere', role: 'viewer', summary: 'Sign out on every device', answer: nothing('Signed out') }),
+  changePassword: defineRoute({ method: 'put', path: '/session/password', role: 'viewer', summary: 'Change one’s own password; other devices are signed out', body: json(ChangePassword), answer: answers(Account, 'Still signed in'), refusals: [429] }),
+  chooseSite: defineRoute({ method: 'put', path: '/session/site', role: 'viewer', summary: 'Go to another site one belongs to', body: json(ChooseSite), answer: answers(Account, 'As one is there'), refusals: [404] }),
+
+  start: defineRoute({ method: 'get', path: '/start', role: 'anyone', summary: 'Whether a site is there yet', answer: answers(StartState, 'How this server stands') }),
+  lookAtStart: defineRoute({ method: 'post', path: '/start/word', role: 'anyone', summary: 'What a word of the start is good for', body: json(LookAtStart), answer: answers(StartDetail, 'The site that is to be made'), refusals: [404, 429] }),
+  makeSite: defineRoute({ method: 'post', path: '/start', role: 'anyone', summary: 'Make a site and its first planner', body: json(MakeSite), answer: creates(Account, 'Made, and signed in'), refusals: [403, 409, 429] }),
+  lookAtLink: defineRoute({ method: 'post', path: '/link/word', role: 'anyone', summary: 'Whom a link is for', body: json(LookAtLink), answer: answers(LinkDetail, 'Whom it is for'), refusals: [404, 429] }),
+  useLink: defineRoute({ method: 'post', path: '/link', role: 'anyone', summary: 'Set a password by a link, or join another site; it is good once', body: json(UseLink), answer: creates(Account, 'Signed in'), refusals: [401, 404, 429] }),
+
+  people: defineRoute({ method: 'get', path: '/people', role: 'planner', summary: 'People of the site', answer: answers(People, 'Those who have left come last') }),
+  addPerson: defineRoute({ method: 'post', path: '/people', role: 'planner', summary: 'Add somebody, with a link to come in by', body: json(AddPerson), answer: creates(GivenLink, 'The link is shown this once') }),
+  savePerson: defineRoute({ method: 'put', path: '/people/:id', role: 'planner', summary: 'Another name or role', params: Id, body: json(SavePerson), answer: answers(Person, 'As saved'), refusals: [409] }),
+  retirePerson: defineRoute({ method: 'put', path: '/people/:id/service', role: 'planner', summary: 'Somebody leaves the site, or comes back', params: Id, body: json(RetirePerson), answer: answers(Person, 'As saved'), refusals: [409] }),
+  linkPerson: defineRoute({ method: 'post', path: '/people/:id/link', role: 'planner', summary: 'A new link for somebody to set their password by', params: Id, answer: creates(GivenLink, 'The link is shown this once'), refusals: [409] }),
 
   yard: defineRoute({ method: 'get', path: '/yard', role: 'viewer', summary: 'The site in walking order', answer: answers(Yard, 'The site') }),
   areas: defineRoute({ method: 'get', path: '/areas', role: 'viewer', summary: 'Names of the areas of the site', answer: answers(Names, 'In walking order') }),
@@ -81,21 +114,22 @@ export const routes = {
 
   jobs: defineRoute({ method: 'get', path: '/jobs', role: 'viewer', summary: 'Jobs, open ones first', answer: answers(JobList, 'The jobs') }),
   addJob: defineRoute({ method: 'post', path: '/jobs', role: 'technician', summary: 'Make a job of some positions of a machine', body: json(AddJob), answer: creates(JobDetail, 'As made'), refusals: [404] }),
-  job: defineRoute({ method: 'get', path: '/jobs/:id', role: 'viewer', summary: 'One job with its entries', params: Id, answer: answers(JobDetail, 'The job') }),
+  job: defineRoute({ method: 'get', path: '/jobs/:id', role: 'viewer', summary: 'One job with its first entries', params: Id, answer: answers(JobDetail, 'The job') }),
+  entries: defineRoute({ method: 'get', path: '/jobs/:id/entries', role: 'viewer', summary: 'Entries of a job after one of them, a page', params: Id, query: EntriesQuery, answer: answers(EntryPage, 'In order') }),
   addEntries: defineRoute({ method: 'post', path: '/jobs/:id/entries', role: 'technician', summary: 'Add entries in their order; each counts once, and each is answered', params: Id, body: json(AddEntries, { itemByItem: true }), answer: answers(EntriesKept, 'What became of each'), refusals: [409] }),
   moveJob: defineRoute({ method: 'put', path: '/jobs/:id/state', role: 'technician', summary: 'Let a job wait, go on, or cancel it', params: Id, body: json(MoveJob), answer: answers(JobDetail, 'As it is now'), refusals: [409] }),
   planJob: defineRoute({ method: 'put', path: '/jobs/:id/plan', role: 'technician', summary: 'Plan a job for another day, or for none', params: Id, body: json(PlanJob), answer: answers(JobDetail, 'As it is now'), refusals: [409] }),
   closeJob: defineRoute({ method: 'post', path: '/jobs/:id/close', role: 'technician', summary: 'Close a job, and leave its positions as its readings have them', params: Id, answer: answers(JobDetail, 'As it is now'), refusals: [409] }),
   addPhoto: defineRoute({ method: 'put', path: '/jobs/:id/photos/:photoId', role: 'technician', summary: 'Keep a photograph of a job; one that was sent before is kept once', params: Id.extend({ photoId: z.uuid() }), body: picture(largestPhoto), answer: creates(Id, 'Kept'), refusals: [409, 413] }),
   photo: defineRoute({ method: 'get', path: '/jobs/:id/photos/:photoId', role: 'viewer', summary: 'One photograph of a job', params: Id.extend({ photoId: z.uuid() }), answer: file('image/*', 'The photograph') }),
-  watchJob: defineRoute({ method: 'get', path: '/jobs/:id/events', role: 'viewer', summary: 'The job, and again whenever it changes', params: Id, answer: streams({ job: JobDetail }, 'Server-sent events, each the whole job') }),
+  watchJob: defineRoute({ method: 'get', path: '/jobs/:id/events', role: 'viewer', summary: 'The job, then what changes of it', params: Id, answer: streams({ job: JobDetail, change: JobChange }, 'Server-sent events: the job once, then each change'), refusals: [429] }),
   exportJob: defineRoute({ method: 'get', path: '/jobs/:id/export.json', role: 'viewer', summary: 'A job as a file', params: Id, answer: answers(JobDetail, 'The job') }),
   exportReadings: defineRoute({ method: 'get', path: '/jobs/:id/export.csv', role: 'viewer', summary: 'The readings of a job as a file', params: Id, answer: file('text/csv', 'One line a reading') }),
 
   takeReading: defineRoute({ method: 'post', path: '/devices/gauge/readings', role: 'viewer', summary: 'Take one reading with the gauge of the shop', body: json(TakeReading), answer: creates(Reading, 'The reading'), refusals: [404, 502] }),
   pointThermometer: defineRoute({ method: 'post', path: '/devices/thermometer/readings', role: 'viewer', summary: 'What the infrared thermometer shows of a piece', body: json(PointThermometer), answer: creates(ThermometerReading, 'What it shows, uncorrected'), refusals: [502] }),
   startHeater: defineRoute({ method: 'post', path: '/devices/heater-runs', role: 'technician', summary: 'Switch the heater on for a step of a job or a position; aim and limit are worked out here', body: json(StartHeaterRun), answer: creates(HeaterRun, 'What it is told'), refusals: [404, 409] }),
-  watchHeater: defineRoute({ method: 'get', path: '/devices/heater-runs/:id', role: 'viewer', summary: 'Watch a heater that is on; it goes off when nobody does', params: Id, answer: streams({ sample: HeaterSample, trouble: z.object({ message: z.string(), fix: z.string() }) }, 'Server-sent events: sample, trouble') }),
+  watchHeater: defineRoute({ method: 'get', path: '/devices/heater-runs/:id', role: 'viewer', summary: 'Watch a heater that is on; it goes off when nobody does', params: Id, answer: streams({ sample: HeaterSample, trouble: z.object({ message: z.string(), fix: z.string() }) }, 'Server-sent events: sample, trouble'), refusals: [429] }),
 
   calculations: defineRoute({ method: 'get', path: '/calc', role: 'anyone', summary: 'The calculations by name', answer: answers(z.array(z.object({ name: z.string(), title: z.string(), source: z.string() })), 'Name, title and source of each') }),
   calculate: defineRoute({ method: 'post', path: '/calc/:name', role: 'anyone', summary: 'Run a calculation on one input or a list of them', params: z.object({ name: z.string() }), body: json(z.unknown(), { limit: largestCalculation }), answer: answers(z.unknown(), 'The output; a list for a list'), refusals: [413] }),

@@ -18,5 +18,9 @@ export const Account = z.object({
   role: Role,
   siteId: z.uuid(),
   siteName: z.string(),
+  /** The made-up plant, to try things on. */
+  demo: z.boolean().default(false),
+  /** Every site they belong to. */
+  sites: z.array(z.object({ id: z.uuid(), name: z.string() })).default([]),
 })
 export type Account = z.infer<typeof Account>

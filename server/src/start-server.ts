@@ -9,7 +9,11 @@ import { HeaterRuns } from './devices/heater-runs.ts'
 import { startHeaterProcess } from './devices/heater-process.ts'
 import { startSimulatedGauge } from './devices/simulated-gauge.ts'
 import { JobWatch } from './live/job-watch.ts'
+import { News } from './live/news.ts'
+import { Streams } from './live/streams.ts'
+import { KnownPeople } from './people/known-people.ts'
 import { createApp } from './http/app.ts'
+import { reachAt, type Reach } from './http/reach.ts'
 import { openCalculationPool } from './work/calculation-pool.ts'
 import { sessionSecret } from './store/server-secret.ts'
 
@@ -39,21 +43,35 @@ export async function startServer(options: {
   version: string
   port: number
   host?: string
+  /** Names it has on the network, and what stands in front of it. */
+  names?: readonly string[]
+  trustProxy?: Reach['trustProxy']
   webFolder: string | null
 }): Promise<RunningServer> {
-  const { pool, databaseUrl, log, port, host, ...rest } = options
+  const { pool, databaseUrl, log, port, host = '127.0.0.1', names = [], trustProxy = false, ...rest } = options
   const simulated = await startSimulatedGauge()
   const heating = await startHeaterProcess()
   const stopDevices = async () => {
     await Promise.all([simulated.stop(), heating.stop()])
   }
-  const watch = new JobWatch(databaseUrl)
-  await watch.start()
+  const news = new News(databaseUrl)
+  const watch = new JobWatch(news)
+  const people = new KnownPeople(pool, news)
+  const streams = new Streams(news)
+  await news.start()
+  const hearing = {
+    stop: async () => {
+      streams.stop()
+      watch.stop()
+      await news.stop()
+    },
+  }
   const heater = heaterAt('127.0.0.1', heating.port)
   const runs = new HeaterRuns(heater)
   const calculations = openCalculationPool()
   const app = createApp({
-    ...{ pool, log, watch, ...rest },
+    ...{ pool, log, news, watch, people, streams, ...rest },
+    reach: reachAt({ host, names, trustProxy }),
     gauge: gaugeAt('127.0.0.1', simulated.port),
     heater,
     runs,
@@ -63,10 +81,10 @@ export async function startServer(options: {
   const server = createServer(app)
   await new Promise<void>((listening, failed) => {
     server.once('error', (error) => {
-      void Promise.all([stopDevices(), watch.stop()])
+      void Promise.all([stopDevices(), hearing.stop()])
       failed(error)
     })
-    server.listen(port, host ?? '0.0.0.0', () => {
+    server.listen(port, host, () => {
       server.removeAllListeners('error')
       listening()
     })
@@ -76,15 +94,20 @@ export async function startServer(options: {
     stop: async () => {
       // Heat first: nothing may stay on while the rest takes its time.
       runs.stop()
-      await Promise.all([stop(server, pool, watch, stopDevices), calculations.stop()])
+      await Promise.all([stop(server, pool, hearing, stopDevices), calculations.stop()])
     },
     killHeater: heating.kill,
   }
 }
 
-async function stop(server: Server, pool: pg.Pool, watch: JobWatch, stopDevices: () => Promise<void>): Promise<void> {
+async function stop(
+  server: Server,
+  pool: pg.Pool,
+  hearing: { stop: () => Promise<void> },
+  stopDevices: () => Promise<void>,
+): Promise<void> {
   // Those who watch a job would keep their connections open for ever.
-  await watch.stop()
+  await hearing.stop()
   const cut = setTimeout(() => server.closeAllConnections(), stopPatienceMs)
   // A connection is idle only once its last answer is out.
   const idle = setInterval(() => server.closeIdleConnections(), 50)

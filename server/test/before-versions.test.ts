@@ -120,7 +120,7 @@ describe('a database of before documents had a version', () => {
   it('goes on: a job that was under way is finished, and leaves its position as its readings have it', async () => {
     const { rows } = await pool.query("select id from job where state = 'under-way' order by number desc limit 1")
     const jobId: string = rows[0].id
-    const who = { siteId: site, accountId: (await pool.query("select id from account where role = 'technician'")).rows[0].id } // prettier-ignore
+    const who = { siteId: site, accountId: (await pool.query("select account_id from membership where role = 'technician'")).rows[0].account_id } // prettier-ignore
     const job = await getJob(pool, site, jobId)
     let made = 0
     const entry = (step: string, kind: string, rest: object = {}) => ({

@@ -4,6 +4,7 @@ import { randomUUID } from 'node:crypto'
 import pg from 'pg'
 import type request from 'supertest'
 import { JobWatch } from '../src/live/job-watch.ts'
+import { News } from '../src/live/news.ts'
 import { migrate } from '../src/store/migrate.ts'
 import { inTransaction, isDatabaseAway, openPool } from '../src/store/database.ts'
 import { testApp, type TestApp } from './test-app.ts'
@@ -87,15 +88,17 @@ describe('a database connection that breaks', () => {
     })
 
     it('is heard of by those who watch a job: what may have changed meanwhile is told', async () => {
-      const watch = new JobWatch(test.database.url)
+      const news = new News(test.database.url)
+      const watch = new JobWatch(news)
       const jobId = randomUUID()
       try {
-        await watch.start()
+        await news.start()
         const told = new Promise<void>((changed, ended) => watch.watch(jobId, { changed, ended }))
         await terminate(test.database.url)
         await told
       } finally {
-        await watch.stop()
+        watch.stop()
+        await news.stop()
       }
     })
   })

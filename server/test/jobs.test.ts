@@ -1,7 +1,9 @@
 import type { EntriesKept, JobDetail, JobSummary } from '@yardfrost/contract'
 import type { JobEntry } from '@yardfrost/core'
+import { Transformer } from '@napi-rs/image'
 import { assert } from 'chai'
 import { randomUUID } from 'node:crypto'
+import { crc32 } from 'node:zlib'
 import type request from 'supertest'
 import { listening } from './listening.ts'
 import { seedLine } from './seed.ts'
@@ -336,13 +338,50 @@ describe('jobs', () => {
     const put = (content: Buffer, type: string, id = randomUUID()) =>
       technician.put(`/api/jobs/${job.id}/photos/${id}`).type(type).send(content)
 
-    it('are kept once and given back as they are', async () => {
+    it('are kept once, written anew as what they show', async () => {
       const id = randomUUID()
       await put(png, 'image/png', id).expect(201)
       await put(png, 'image/png', id).expect(201)
       const { body, headers } = await technician.get(`/api/jobs/${job.id}/photos/${id}`).expect(200)
-      assert.equal(headers['content-type'], 'image/png')
-      assert.isTrue(png.equals(body))
+      assert.equal(headers['content-type'], 'image/jpeg')
+      assert.include(await new Transformer(body).metadata(), { width: 1, height: 1, format: 'jpeg' })
+    })
+
+    it('come upright and no larger than they need be, without where they were taken', async () => {
+      const id = randomUUID()
+      const wide = await Transformer.fromRgbaPixels(Buffer.alloc(3000 * 1000 * 4, 90), 3000, 1000).jpeg(80)
+      // What a camera writes in front of the picture: to be turned by a quarter, and a place.
+      const exif = Buffer.from('ffe100224578696600004d4d002a000000080001011200030000000100060000', 'hex')
+      const padded = Buffer.concat([exif, Buffer.from('00000000', 'hex')])
+      await put(Buffer.concat([wide.subarray(0, 2), padded, wide.subarray(2)]), 'image/jpeg', id).expect(201)
+      const { body } = await technician.get(`/api/jobs/${job.id}/photos/${id}`).expect(200)
+      const { width, height, exif: left } = await new Transformer(body).metadata(true)
+      assert.deepEqual([width, height], [683, 2048])
+      assert.isUndefined(left)
+      assert.isFalse(body.includes('Exif'))
+    })
+
+    it('refuse an id that a photograph of another job has', async () => {
+      const id = randomUUID()
+      await put(png, 'image/png', id).expect(201)
+      const other = await make()
+      const { body } = await technician
+        .put(`/api/jobs/${other.id}/photos/${id}`)
+        .type('image/png')
+        .send(png)
+        .expect(400)
+      assert.equal(body.error.field, 'photo')
+      await technician.get(`/api/jobs/${other.id}/photos/${id}`).expect(404)
+    })
+
+    it('refuse one that would fill the memory when it is opened, and one that breaks off', async () => {
+      const vast = Buffer.from(png)
+      vast.writeUInt32BE(30_000, 16)
+      vast.writeUInt32BE(30_000, 20)
+      vast.writeInt32BE(crc32(vast.subarray(12, 29)), 29)
+      assert.match((await put(vast, 'image/png').expect(400)).body.error.message, /30000 by 30000/)
+      const whole = await Transformer.fromRgbaPixels(Buffer.alloc(80 * 80 * 4, 90), 80, 80).png()
+      assert.match((await put(whole.subarray(0, 60), 'image/png').expect(400)).body.error.message, /breaks off/)
     })
 
     for (const [why, content, type] of [

@@ -4,14 +4,14 @@ import type { AddressInfo } from 'node:net'
 import { password } from './seed.ts'
 
 /** The app on a port of its own with somebody signed in, for streams that stay open. */
-export async function listening(app: Express, login: string) {
+export async function listening(app: Express, login: string, secret = password) {
   const server = createServer(app)
   await new Promise<void>((started) => server.listen(0, '127.0.0.1', () => started()))
   const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}/api`
   const signIn = await fetch(`${base}/session`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ login, password }),
+    body: JSON.stringify({ login, password: secret }),
   })
   const cookie = signIn.headers.getSetCookie()[0]?.split(';')[0] ?? ''
   const stopping = new AbortController()
@@ -34,6 +34,10 @@ export async function listening(app: Express, login: string) {
         const said = heard
         heard = ''
         return said
+      },
+      /** Waits until the server ends it. */
+      ended: async (): Promise<void> => {
+        while (!(await reader?.read())?.done);
       },
       close: () => closing.abort(),
     }

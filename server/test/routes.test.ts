@@ -53,9 +53,9 @@ describe('every route of the contract', () => {
   const withId = all.filter(([, { params, role }]) => 'id' in params.shape && role !== 'anyone')
   for (const [name, route] of withId)
     it(`${name} of something that is none is not found`, async () => {
-      const technician = await test.signedIn('technician@north')
+      const planner = await test.signedIn('planner@north')
       const address = addressOf(route).replaceAll(someId, 'no-such-thing')
-      const { body } = await technician[route.method](address)
+      const { body } = await planner[route.method](address)
         .send(route.body ? {} : undefined)
         .expect(404)
       assert.equal(body.error.code, 'NOT_FOUND')

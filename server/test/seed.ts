@@ -3,6 +3,7 @@ import type { Role } from '@yardfrost/contract'
 import { emptyPosition, RollingPosition, type References } from '@yardfrost/core'
 import type pg from 'pg'
 import { addAccount } from '../src/store/accounts.ts'
+import { insertMember } from '../src/store/people.ts'
 import { loadReferences } from '../src/reference-files.ts'
 import { judgement } from '../src/bench/judgement.ts'
 import { insertPosition } from '../src/store/positions.ts'
@@ -21,7 +22,13 @@ export async function seedSite(pool: pg.Pool, references: References, name: stri
   const siteId = await id('insert into site (name) values ($1) returning id', [name])
   const passwordHash = await hash(password, { memoryCost: 1024, timeCost: 1 })
   for (const role of ['technician', 'planner', 'viewer'] satisfies Role[])
-    await addAccount(pool, { siteId, login: `${role}@${name}`, name: `${role} of ${name}`, role, passwordHash })
+    await insertMember(pool, {
+      siteId,
+      accountId: (await addAccount(pool, `${role}@${name}`, passwordHash)) ?? '',
+      name: `${role} of ${name}`,
+      role,
+      joined: true,
+    })
   const areaId = await id('insert into area (site_id, name, walk_order) values ($1, $2, 0) returning id', [
     siteId,
     'Hall',

@@ -7,7 +7,11 @@ import { startSimulatedGauge } from '../src/devices/simulated-gauge.ts'
 import { HeaterRuns } from '../src/devices/heater-runs.ts'
 import { openCalculationPool, usualBudget, type Budget } from '../src/work/calculation-pool.ts'
 import { createApp } from '../src/http/app.ts'
+import { reachAt } from '../src/http/reach.ts'
 import { JobWatch } from '../src/live/job-watch.ts'
+import { News } from '../src/live/news.ts'
+import { Streams } from '../src/live/streams.ts'
+import { KnownPeople } from '../src/people/known-people.ts'
 import { loadReferences } from '../src/reference-files.ts'
 import { migrate } from '../src/store/migrate.ts'
 import { password, seedSite, type SeededSite } from './seed.ts'
@@ -56,9 +60,16 @@ export async function testApp(
     await seedSite(database.pool, references, 'south')
     const gauge = await startSimulatedGauge()
     undo.push(gauge.stop)
-    const watch = new JobWatch(database.url)
-    undo.push(() => watch.stop())
-    await watch.start()
+    const news = new News(database.url)
+    const watch = new JobWatch(news)
+    const people = new KnownPeople(database.pool, news)
+    const streams = new Streams(news)
+    undo.push(
+      () => news.stop(),
+      () => watch.stop(),
+      () => streams.stop(),
+    )
+    await news.start()
     const calculations = openCalculationPool(budget)
     undo.push(calculations.stop)
     const heater = heaterAt('127.0.0.1', heaterPort)
@@ -71,7 +82,8 @@ export async function testApp(
       heater,
       runs,
       calculations,
-      watch,
+      ...{ news, watch, people, streams },
+      reach: reachAt({ host: '127.0.0.1', names: [], trustProxy: false }),
       secret: 'for tests',
       version: '1.2.3',
       log: pino({ level: 'silent' }),

@@ -63,7 +63,7 @@ const jobs: DemoJob[] = [
 
 /** Jobs of the demo site: some done over two years, one that somebody is in the middle of, one waiting, one planned. */
 export async function loadDemoJobs(pool: pg.Pool, references: References): Promise<void> {
-  const account = await one(pool, z.object({ id: z.uuid(), site_id: z.uuid(), name: z.string() }), "select id, site_id, name from account where role = 'technician' limit 1", []) // prettier-ignore
+  const account = await one(pool, z.object({ id: z.uuid(), site_id: z.uuid(), name: z.string() }), "select m.account_id as id, m.site_id, m.name from membership m join site s on s.id = m.site_id where s.demo and m.role = 'technician' limit 1", []) // prettier-ignore
   const worker = { siteId: account.site_id, accountId: account.id }
   for (const demo of jobs) {
     const place = await one(

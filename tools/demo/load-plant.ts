@@ -3,7 +3,7 @@ import type { ShaftLine } from '@yardfrost/core'
 import { emptyPosition, RollingPosition, type Duty, type MachineKind, type References } from '@yardfrost/core'
 import type { MachineEntry } from '@yardfrost/contract'
 import { loadDemoJobs } from './jobs.ts'
-import { addAccount, insertPosition, inTransaction, judgement, savePosition, type Db } from '@yardfrost/server'
+import { addAccount, insertMember, insertPosition, inTransaction, judgement, savePosition, type Db } from '@yardfrost/server'
 import type pg from 'pg'
 import { z } from 'zod'
 import { type DemoPosition, type DemoMachine, areas, siteName, shaftOf, demoAccounts } from './plant.ts'
@@ -48,10 +48,12 @@ async function loadSite(pool: pg.Pool, references: References): Promise<boolean>
     const { rowCount } = await db.query('select 1 from site limit 1')
     if (rowCount) return false
     for (const { login, password } of demoAccounts) hashed.set(login, await hash(password))
-    const siteId = await insert(db, 'insert into site (name) values ($1) returning id', [siteName])
+    const siteId = await insert(db, 'insert into site (name, demo) values ($1, true) returning id', [siteName])
     let accountId: string | null = null
     for (const { login, name, role } of demoAccounts) {
-      const id = await addAccount(db, { siteId, login, name, role, passwordHash: hashed.get(login) ?? '' })
+      const id = await addAccount(db, login, hashed.get(login) ?? null)
+      if (id === null) throw new Error(`${login} signs in here already`)
+      await insertMember(db, { siteId, accountId: id, name, role, joined: true })
       accountId ??= id
     }
     for (const [order, area] of areas.entries()) {

@@ -1,14 +1,8 @@
 import type { Access, Account, Role } from '@yardfrost/contract'
 import type { RequestHandler } from 'express'
-import type pg from 'pg'
 import { AccessError } from '../errors/access-error.ts'
-import { findAccount } from '../store/accounts.ts'
-
-declare module 'express-session' {
-  interface SessionData {
-    accountId: string
-  }
-}
+import type { KnownPeople } from '../people/known-people.ts'
+import { whoIs } from './sign-in.ts'
 
 declare module 'express-serve-static-core' {
   interface Request {
@@ -20,14 +14,13 @@ declare module 'express-serve-static-core' {
 const rank: Record<Role, number> = { viewer: 0, technician: 1, planner: 2 }
 
 /** Puts the account on the request of a route that wants one, and lets only those through whose role is enough. */
-export function accountFor(pool: pg.Pool, access: Access): RequestHandler {
+export function accountFor(people: KnownPeople, access: Access): RequestHandler {
   return async (request, _response, next) => {
     if (access === 'anyone') {
       next()
       return
     }
-    const id = request.session.accountId
-    const account = id ? await findAccount(pool, id) : null
+    const account = (await whoIs(people, request))?.account
     if (!account) {
       throw new AccessError(
         'SIGNED_OUT',
@@ -48,10 +41,10 @@ const notAllowed = (access: Role): AccessError =>
 
 /** Refuses writes that a foreign page sends with this browser's cookie. */
 export const sameOrigin: RequestHandler = (request, _response, next) => {
-  const { origin, host } = request.headers
+  const { origin } = request.headers
   const reads = request.method === 'GET' || request.method === 'HEAD' || request.method === 'OPTIONS'
   // Programs without a browser send no Origin, and have no cookie to abuse.
-  if (reads || origin === undefined || hostOf(origin) === host) {
+  if (reads || origin === undefined || hostOf(origin) === request.host) {
     next()
     return
   }

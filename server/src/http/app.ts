@@ -1,8 +1,7 @@
 import type { References } from '@yardfrost/core'
 import compression from 'compression'
-import connectPgSimple from 'connect-pg-simple'
 import express, { type Express, type Request, type Response } from 'express'
-import { rateLimit } from 'express-rate-limit'
+import { ipKeyGenerator, rateLimit } from 'express-rate-limit'
 import session from 'express-session'
 import helmet from 'helmet'
 import { randomUUID } from 'node:crypto'
@@ -11,7 +10,11 @@ import { join } from 'node:path'
 import type pg from 'pg'
 import type { Logger } from 'pino'
 import { pinoHttp } from 'pino-http'
+import { AccessError } from '../errors/access-error.ts'
 import { NotFoundError } from '../errors/not-found-error.ts'
+import type { News } from '../live/news.ts'
+import type { Streams } from '../live/streams.ts'
+import type { KnownPeople } from '../people/known-people.ts'
 import { sameOrigin } from './access.ts'
 import type { Gauge } from '../devices/gauge.ts'
 import { calcRoutes } from './calc-routes.ts'
@@ -25,7 +28,12 @@ import { errorHandler } from './error-handler.ts'
 import { healthRoutes } from './health-routes.ts'
 import { jobRoutes } from './job-routes.ts'
 import { registerRoutes } from './register-routes.ts'
+import { peopleRoutes } from './people-routes.ts'
+import { ownHost, type Reach } from './reach.ts'
 import { serving } from './serve.ts'
+import { SessionStore } from './session-store.ts'
+import { sessionIdleMs } from './sign-in.ts'
+import { startRoutes } from './start-routes.ts'
 import { sessionCookie, sessionRoutes } from './session-routes.ts'
 import { siteRoutes } from './site-routes.ts'
 
@@ -41,16 +49,20 @@ export interface AppParts {
   secret: string
   version: string
   log: Logger
+  /** Who is signed in, and what is open for them. */
+  people: KnownPeople
+  streams: Streams
+  news: News
+  reach: Reach
   /** Folder of the built web app; without it only the API is served. */
   webFolder: string | null
 }
-
-const hour = 3_600_000
 
 /** The whole HTTP side: API under /api, the web app for everything else. */
 export function createApp({ log, webFolder, ...parts }: AppParts): Express {
   const app = express()
   app.disable('x-powered-by')
+  app.set('trust proxy', parts.reach.trustProxy)
   app.use(
     pinoHttp({
       logger: log,
@@ -81,6 +93,7 @@ export function createApp({ log, webFolder, ...parts }: AppParts): Express {
     }),
   )
   app.use(compression())
+  app.use(ownHost(parts.reach))
   app.use('/api', apiRoutes(parts))
   if (webFolder) serveWeb(app, webFolder)
   app.use(errorHandler)
@@ -97,9 +110,13 @@ function apiRoutes({
   watch,
   secret,
   version,
+  people,
+  streams,
+  news,
+  reach,
 }: Omit<AppParts, 'log' | 'webFolder'>) {
   const api = express.Router()
-  const { serve, unserved } = serving(api, pool)
+  const { serve, unserved } = serving(api, people, streams)
   api.use((_request, response, next) => {
     response.set('Cache-Control', 'no-store')
     next()
@@ -110,8 +127,6 @@ function apiRoutes({
   // The calculations know no session; each of the two has a budget of requests of its own.
   api.use('/calc', usualRate())
   calcRoutes(serve, references, calculations)
-  api.use(usualRate())
-  const PgSession = connectPgSimple(session)
   api.use(
     session({
       name: sessionCookie,
@@ -119,11 +134,14 @@ function apiRoutes({
       resave: false,
       saveUninitialized: false,
       rolling: true,
-      cookie: { httpOnly: true, sameSite: 'strict', maxAge: 12 * hour, secure: 'auto' },
-      store: new PgSession({ pool, tableName: 'session', createTableIfMissing: false, pruneSessionInterval: 900 }),
+      cookie: { httpOnly: true, sameSite: 'strict', maxAge: sessionIdleMs, secure: 'auto' },
+      store: new SessionStore(pool, news),
     }),
   )
-  sessionRoutes(serve, pool)
+  api.use(usualRate())
+  sessionRoutes(serve, pool, people)
+  startRoutes(serve, pool, people, reach.asksWord)
+  peopleRoutes(serve, pool, people)
   siteRoutes(serve, pool, references)
   registerRoutes(serve, pool, references)
   jobRoutes(serve, pool, references, watch)
@@ -136,7 +154,23 @@ function apiRoutes({
   return api
 }
 
-const usualRate = () => rateLimit({ windowMs: 60_000, limit: 1200, legacyHeaders: false, standardHeaders: 'draft-8' })
+/** Requests a person may make in a minute; where nobody is signed in, an address. */
+const usualRate = () =>
+  rateLimit({
+    windowMs: 60_000,
+    limit: 1200,
+    legacyHeaders: false,
+    standardHeaders: 'draft-8',
+    // A plant behind one address is many people.
+    keyGenerator: ({ session: of, ip = 'unknown' }) => of?.accountId ?? ipKeyGenerator(ip),
+    handler: () => {
+      throw new AccessError(
+        'TOO_MANY',
+        'Too many requests in one minute',
+        'Wait a minute; nothing on the page is lost.',
+      )
+    },
+  })
 
 function serveWeb(app: Express, folder: string): void {
   const index = join(folder, 'index.html')

@@ -7,7 +7,6 @@ import type { HeaterRuns } from '../devices/heater-runs.ts'
 import { DeviceError } from '../errors/device-error.ts'
 import { JobError } from '../errors/job-error.ts'
 import { NotFoundError } from '../errors/not-found-error.ts'
-import { openEventStream } from '../live/event-stream.ts'
 import { progressOf } from '../job/progress.ts'
 import { getJob } from '../store/jobs.ts'
 import { getPosition } from '../store/positions.ts'
@@ -30,15 +29,15 @@ export function deviceRoutes(
     const { piece, target } = await ordered(pool, references, account.siteId, body)
     return runs.start(account.id, piece, target)
   })
-  serve('watchHeater', ({ account, params, request, response }) => {
-    const stream = openEventStream(request, response)
+  serve('watchHeater', ({ account, params, openStream }) => {
+    const stream = openStream()
     const unwatch = runs.watch(account.id, params.id, {
-      sample: (sample) => stream.send('sample', sample),
-      trouble: ({ message, fix }) => stream.send('trouble', { message, fix }),
+      sample: (sample) => stream.sendIfFree('sample', JSON.stringify(sample)),
+      trouble: ({ message, fix }) => stream.send('trouble', JSON.stringify({ message, fix })),
       ended: stream.end,
     })
     if (unwatch instanceof DeviceError) {
-      stream.send('trouble', { message: unwatch.message, fix: unwatch.fix })
+      stream.send('trouble', JSON.stringify({ message: unwatch.message, fix: unwatch.fix }))
       stream.end()
     } else stream.signal.addEventListener('abort', unwatch)
   })

@@ -8,6 +8,8 @@ import { ConflictError } from '../errors/conflict-error.ts'
 import { DeviceError } from '../errors/device-error.ts'
 import { JobError } from '../errors/job-error.ts'
 import { NotFoundError } from '../errors/not-found-error.ts'
+import { RefusedError } from '../errors/refused-error.ts'
+import { WrongHostError } from '../errors/wrong-host-error.ts'
 import { noteDiskFull } from './disk-full.ts'
 import { isDatabaseAway, isDiskFull, isTaken, isUnstorableValue } from '../store/database.ts'
 
@@ -54,6 +56,12 @@ function answerTo(error: unknown, request: Request): Answer {
   if (error instanceof JobError) {
     const { code, message, fix } = error
     return { status: 409, body: { error: { code, message, fix } } }
+  }
+  if (error instanceof RefusedError) {
+    return { status: 409, body: { error: { code: 'REFUSED', message: error.message, fix: error.fix } } }
+  }
+  if (error instanceof WrongHostError) {
+    return { status: 421, body: { error: { code: 'WRONG_HOST', message: error.message, fix: error.fix } } }
   }
   if (error instanceof DeviceError) {
     return { status: 502, body: { error: { code: 'DEVICE_FAILED', message: error.message, fix: error.fix } } }

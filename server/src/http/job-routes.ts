@@ -6,19 +6,25 @@ import { addPhoto } from '../job/add-photo.ts'
 import { closeJob } from '../job/close-job.ts'
 import { listJobs } from '../job/list-jobs.ts'
 import { moveJob } from '../job/move-job.ts'
+import { readPhoto } from '../job/read-photo.ts'
 import { planJob } from '../job/plan-job.ts'
-import { openEventStream } from '../live/event-stream.ts'
+import { JobChanges } from '../live/job-changes.ts'
 import type { JobWatch } from '../live/job-watch.ts'
 import { jobCsv } from '../report/job-csv.ts'
 import { inTransaction } from '../store/database.ts'
-import { getJob, getPhoto } from '../store/jobs.ts'
+import { getJob, getJobPage, getPhoto, listEntries } from '../store/jobs.ts'
 import type { Serve } from './serve.ts'
 
 /** Jobs of the site of whoever is signed in: made, worked on, watched, closed, exported. */
 export function jobRoutes(serve: Serve, pool: pg.Pool, references: References, watch: JobWatch): void {
+  const changes = new JobChanges(pool)
   serve('jobs', ({ who }) => listJobs(pool, references, who.siteId))
   serve('addJob', ({ who, body }) => inTransaction(pool, (db) => addJob(db, references, who, body)))
-  serve('job', ({ who, params }) => getJob(pool, who.siteId, params.id))
+  serve('job', ({ who, params }) => getJobPage(pool, who.siteId, params.id))
+  serve('entries', async ({ who, params: { id }, query: { after } }) => {
+    await getJobPage(pool, who.siteId, id)
+    return listEntries(pool, who.siteId, id, after)
+  })
   serve('addEntries', ({ account, who, params, body: { entries } }) =>
     inTransaction(pool, (db) => addEntries(db, references, who, account.name, { jobId: params.id, entries })),
   )
@@ -31,7 +37,9 @@ export function jobRoutes(serve: Serve, pool: pg.Pool, references: References, w
   serve('closeJob', ({ who, params }) => inTransaction(pool, (db) => closeJob(db, references, who, params.id)))
 
   serve('addPhoto', async ({ who, params: { id: jobId, photoId: id }, body: content }) => {
-    await inTransaction(pool, (db) => addPhoto(db, who, { jobId, id, content }))
+    // Opened before anything is held: it takes its time.
+    const photo = await readPhoto(content)
+    await inTransaction(pool, (db) => addPhoto(db, who, { jobId, id, photo }))
     return { id }
   })
   serve('photo', async ({ who, params, response }) => {
@@ -49,27 +57,40 @@ export function jobRoutes(serve: Serve, pool: pg.Pool, references: References, w
     response.type('text/csv').attachment(`job-${job.number}.csv`).send(jobCsv(job, references.catalogue))
   })
 
-  serve('watchJob', async ({ who: { siteId }, params: { id: jobId }, request, response }) => {
+  serve('watchJob', async ({ who: { siteId }, params: { id: jobId }, request, openStream }) => {
     // What is there already is answered first; a job of another site is refused before the stream opens.
-    const first = await getJob(pool, siteId, jobId)
-    const stream = openEventStream(request, response)
-    stream.send('job', first)
-    let told = Promise.resolve()
-    const send = async () => {
+    const first = await getJobPage(pool, siteId, jobId)
+    const stream = openStream()
+    stream.send('job', JSON.stringify(first))
+    let last = first.entries.at(-1)?.seq ?? 0
+    let [changed, telling] = [first.more, false]
+    const tell = async () => {
+      if (telling) return
+      telling = true
       try {
-        stream.send('job', await getJob(pool, siteId, jobId))
+        // Whatever has come while the reader was behind goes in one piece.
+        while (changed && !stream.signal.aborted) {
+          await stream.taken()
+          changed = false
+          const change = await changes.since(siteId, jobId, last)
+          last = change.last
+          changed ||= change.more
+          stream.send('change', change.text)
+        }
       } catch (error) {
         // The database has gone since; the page opens the stream anew when it is back.
         request.log.warn({ err: error }, 'a job that changed could not be read')
         stream.end()
+      } finally {
+        telling = false
       }
     }
-    const unwatch = watch.watch(jobId, {
-      changed: () => {
-        told = told.then(send)
-      },
-      ended: stream.end,
-    })
+    const hear = () => {
+      changed = true
+      void tell()
+    }
+    const unwatch = watch.watch(jobId, { changed: hear, ended: stream.end })
     stream.signal.addEventListener('abort', unwatch)
+    void tell()
   })
 }

@@ -9,11 +9,14 @@ import {
 } from '@yardfrost/contract'
 import { InputError, parseInput } from '@yardfrost/core'
 import express, { type Request, type RequestHandler, type Response, type Router } from 'express'
-import type pg from 'pg'
 import { z } from 'zod'
 import { NotFoundError } from '../errors/not-found-error.ts'
+import type { EventStream } from '../live/event-stream.ts'
+import type { Streams } from '../live/streams.ts'
+import type { KnownPeople } from '../people/known-people.ts'
 import type { Who } from '../store/audit.ts'
 import { accountFor } from './access.ts'
+import { isSignedIn } from './sign-in.ts'
 import { refuseUnstorable } from '../store/unstorable.ts'
 
 /** A request as a handler sees it: checked, and of somebody who may ask it. */
@@ -21,6 +24,8 @@ export type Asking<R extends Route> = Asked<R> &
   (R['role'] extends 'anyone' ? { account: null; who: null } : { account: Account; who: Who }) & {
     request: Request
     response: Response
+    /** Opens the answer as a stream that ends with the session of whoever asks. */
+    openStream: () => EventStream
   }
 
 type Handler<R extends Route> = (asking: Asking<R>) => Answered<R> | Promise<Answered<R>>
@@ -33,7 +38,11 @@ type Handler<R extends Route> = (asking: Asking<R>) => Answered<R> | Promise<Ans
 export type Serve = <N extends RouteName>(name: N, handler: Handler<(typeof routes)[N]>) => void
 
 /** How routes are served on a router; `unserved` names those nobody has served yet. */
-export function serving(router: Router, pool: pg.Pool): { serve: Serve; unserved: () => RouteName[] } {
+export function serving(
+  router: Router,
+  people: KnownPeople,
+  streams: Streams,
+): { serve: Serve; unserved: () => RouteName[] } {
   const served = new Set<RouteName>()
   const serve: Serve = (name, handler) => {
     const route: Route = routes[name]
@@ -44,6 +53,7 @@ export function serving(router: Router, pool: pg.Pool): { serve: Serve; unserved
         request,
         response,
         account,
+        openStream: () => streams.open(request, response, account?.id ?? '', () => isSignedIn(people, request)),
         who: account && { siteId: account.siteId, accountId: account.id },
         params: paramsOf(route, request),
         query: storable(parseInput(route.query, request.query, 'path')),
@@ -56,7 +66,7 @@ export function serving(router: Router, pool: pg.Pool): { serve: Serve; unserved
       else response.status(route.answer.status).json(result)
     }
     // Who may not ask is refused before anything of theirs is read.
-    router[route.method](route.path, accountFor(pool, route.role), ...readers(route.body), answer)
+    router[route.method](route.path, accountFor(people, route.role), ...readers(route.body), answer)
   }
   return { serve, unserved: () => (Object.keys(routes) as RouteName[]).filter((name) => !served.has(name)) }
 }

@@ -33,5 +33,8 @@ export function siteRoutes(serve: Serve, pool: pg.Pool, references: References):
     )
     return saved
   })
-  serve('history', ({ who, params }) => listRevisions(pool, who.siteId, params.id, historyShown))
+  serve('history', async ({ who, params: { id } }) => {
+    await getPosition(pool, who.siteId, id)
+    return listRevisions(pool, who.siteId, id, historyShown)
+  })
 }

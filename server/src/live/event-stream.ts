@@ -2,15 +2,22 @@ import type { Request, Response } from 'express'
 
 /** Often enough that no proxy takes the line for dead, ms. */
 const heartbeatMs = 15_000
+/** A reader that takes nothing for so long is gone, whatever its connection says, ms. */
+const patienceMs = 30_000
 
 export interface EventStream {
   /** Fires when the other side has gone. */
   signal: AbortSignal
-  send: (event: string, data: unknown) => void
+  /** Sends an event; `data` is JSON already. */
+  send: (event: string, data: string) => void
+  /** Sends one that nobody misses: left out while the reader is behind. */
+  sendIfFree: (event: string, data: string) => void
+  /** Waits until the reader has taken what was sent, or has gone. */
+  taken: () => Promise<void>
   end: () => void
 }
 
-/** Opens a response as server-sent events. */
+/** Opens a response as server-sent events. No more is held for a slow reader than one event. */
 export function openEventStream(request: Request, response: Response): EventStream {
   const gone = new AbortController()
   response.set({
@@ -20,16 +27,46 @@ export function openEventStream(request: Request, response: Response): EventStre
     Connection: 'keep-alive',
   })
   response.flushHeaders()
-  const beat = setInterval(() => response.write(': still here\n\n'), heartbeatMs)
+  const write = (text: string) => {
+    if (gone.signal.aborted || response.writableEnded) return
+    if (!response.write(text)) cutWhenStuck(response, gone.signal)
+  }
+  const beat = setInterval(() => {
+    if (!response.writableNeedDrain) write(': still here\n\n')
+  }, heartbeatMs)
   request.on('close', () => {
     clearInterval(beat)
     gone.abort()
   })
+  const send = (event: string, data: string) => write(`event: ${event}\ndata: ${data}\n\n`)
   return {
     signal: gone.signal,
-    send: (event: string, data: unknown) => {
-      if (!gone.signal.aborted) response.write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`)
+    send,
+    sendIfFree: (event, data) => {
+      if (!response.writableNeedDrain) send(event, data)
     },
+    taken: () =>
+      new Promise((resolve) => {
+        if (gone.signal.aborted || !response.writableNeedDrain) {
+          resolve()
+          return
+        }
+        const done = () => {
+          response.off('drain', done)
+          gone.signal.removeEventListener('abort', done)
+          resolve()
+        }
+        response.once('drain', done)
+        gone.signal.addEventListener('abort', done)
+      }),
     end: () => response.end(),
   }
+}
+
+/** Cuts the line of a reader that takes nothing. */
+function cutWhenStuck(response: Response, gone: AbortSignal): void {
+  const cut = setTimeout(() => response.destroy(), patienceMs)
+  const stop = () => clearTimeout(cut)
+  response.once('drain', stop)
+  gone.addEventListener('abort', stop, { once: true })
 }

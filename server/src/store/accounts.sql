@@ -1,25 +1,57 @@
 -- name: findAccountByLogin
--- Account with its password hash, for signing in.
+-- Account with its password hash, for signing in; null where the person has set none.
 -- $1 login (text, any case)
-select a.id, a.login, a.name, a.role, a.site_id, s.name as site_name, a.password_hash
-from account a
-join site s on s.id = a.site_id
-where lower(a.login) = lower($1)
+select id, login, password_hash, epoch
+from account
+where lower(login) = lower($1)
 
--- name: findAccount
--- Account behind a session.
+-- name: findPassword
+-- Password hash of an account, before it is changed.
 -- $1 account id (uuid)
-select a.id, a.login, a.name, a.role, a.site_id, s.name as site_name
+select password_hash
+from account
+where id = $1
+
+-- name: listSites
+-- Sites an account belongs to, with what it is called there and may do.
+-- $1 account id (uuid)
+select a.id, a.login, a.epoch, m.name, m.role, s.id as site_id, s.name as site_name, s.demo
 from account a
-join site s on s.id = a.site_id
+join membership m on m.account_id = a.id
+join site s on s.id = m.site_id
 where a.id = $1
+  and m.retired_at is null
+  and m.joined_at is not null
+order by s.name
 
 -- name: addAccount
--- New account.
--- $1 site id (uuid)   $2 login   $3 name   $4 role   $5 password hash
-insert into account (site_id, login, name, role, password_hash)
-values ($1, $2, $3, $4, $5)
+-- New account; no row comes back where the sign-in name is taken.
+-- $1 login   $2 password hash (or null)
+insert into account (login, password_hash)
+values ($1, $2)
+on conflict do nothing
 returning id
+
+-- name: setPassword
+-- Another password; sessions of before are over.
+-- $1 account id (uuid)   $2 password hash
+update account
+set password_hash = $2, epoch = epoch + 1
+where id = $1
+returning epoch
+
+-- name: endSessions
+-- Sessions of an account are over everywhere.
+-- $1 account id (uuid)
+update account
+set epoch = epoch + 1
+where id = $1
+returning epoch
+
+-- name: dropUnused
+-- Accounts that belong to no site any more, and whose deeds are on none.
+delete from account a
+where not exists (select 1 from membership m where m.account_id = a.id)
 
 -- name: knownAddress
 -- Whether an account has signed in from an address.

@@ -6,7 +6,7 @@ select j.id, j.kind, j.number, j.title, j.state, j.planned_for, j.created_at, j.
   coalesce((
     select json_agg(json_build_object('seq', e.seq, 'by', s.name, 'entry', e.body) order by e.seq)
     from job_entry e
-    join account s on s.id = e.account_id
+    join membership s on s.account_id = e.account_id and s.site_id = e.site_id
     where e.job_id = j.id
   ), '[]'::json) as entries
 from (
@@ -22,21 +22,47 @@ order by j.state in ('done', 'cancelled'), j.planned_for, j.number desc
 
 -- name: getJob
 -- One job with its machine and its entries in order.
--- $1 site id (uuid)   $2 job id (uuid)
+-- $1 site id (uuid)   $2 job id (uuid)   $3 how many entries at most (or null)
 select j.id, j.kind, j.number, j.title, j.state, j.reason, j.planned_for, j.created_at, j.started_at, j.ended_at, j.steps,
   j.as_found, j.as_left, c.name as created_by, m.id as machine_id, m.tag, m.name, a.name as area,
   coalesce((
     select json_agg(json_build_object('seq', e.seq, 'by', s.name, 'entry', e.body) order by e.seq)
-    from job_entry e
-    join account s on s.id = e.account_id
+    from (
+      select *
+      from job_entry
+      where job_id = j.id
+      order by seq
+      limit $3
+    ) e
+    join membership s on s.account_id = e.account_id and s.site_id = e.site_id
     where e.job_id = j.id
   ), '[]'::json) as entries
 from job j
 join machine m on m.id = j.machine_id
 join area a on a.id = m.area_id
-left join account c on c.id = j.created_by
+left join membership c on c.account_id = j.created_by and c.site_id = j.site_id
 where j.site_id = $1
   and j.id = $2
+
+-- name: listEntries
+-- Entries of a job after one of them, in order.
+-- $1 site id (uuid)   $2 job id (uuid)   $3 seq to go on after   $4 how many at most
+select e.seq, s.name as by, e.body as entry
+from job_entry e
+join membership s on s.account_id = e.account_id and s.site_id = e.site_id
+where e.site_id = $1
+  and e.job_id = $2
+  and e.seq > $3
+order by e.seq
+limit $4
+
+-- name: getJobHead
+-- What may change of a job besides its entries.
+-- $1 site id (uuid)   $2 job id (uuid)
+select state, reason, planned_for, started_at, ended_at, as_left
+from job
+where site_id = $1
+  and id = $2
 
 -- name: lockJob
 -- Holds a job while entries are added to it or it is closed, so that two devices take turns.
@@ -89,12 +115,22 @@ update job
 set planned_for = $2
 where id = $1
 
+-- name: holdPhotoRoom
+-- What the photographs of a site take, bytes; nobody else adds one until the transaction is over.
+-- $1 site id (uuid)
+with held as (select id from site where id = $1 for no key update)
+select coalesce(sum(octet_length(p.content)), 0)::bigint as taken
+from held
+left join job_photo p on p.site_id = held.id
+
 -- name: addPhoto
--- A photograph; no row comes back for one that was sent before.
+-- A photograph; one of this job that was sent before comes back as it is, and no row for one of another job.
 -- $1 photo id (uuid)   $2 site id (uuid)   $3 job id (uuid)   $4 type   $5 content (bytea)   $6 account id (uuid)
 insert into job_photo (id, site_id, job_id, type, content, account_id)
 values ($1, $2, $3, $4, $5, $6)
-on conflict (id) do nothing
+on conflict (id) do update
+set type = job_photo.type
+where job_photo.job_id = excluded.job_id
 returning id
 
 -- name: getPhoto

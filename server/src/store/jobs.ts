@@ -1,4 +1,4 @@
-import { JobDetail, KeptEntry } from '@yardfrost/contract'
+import { entriesAPage, JobChange, JobDetail, KeptEntry } from '@yardfrost/contract'
 import { JobStep, type JobEntry, type JobKind, type JobState, type Position } from '@yardfrost/core'
 import { z } from 'zod'
 import { NotFoundError } from '../errors/not-found-error.ts'
@@ -9,12 +9,15 @@ import { any, IdRow, maybeOne, one, run, time } from './rows.ts'
 const sql = readQueries('./jobs.sql', import.meta.url, [
   'listJobs',
   'getJob',
+  'listEntries',
+  'getJobHead',
   'lockJob',
   'lockNumbers',
   'addJob',
   'planJob',
   'addEntry',
   'moveJob',
+  'holdPhotoRoom',
   'addPhoto',
   'getPhoto',
 ])
@@ -80,11 +83,43 @@ export type ListedJob = z.output<typeof ListedRow>
 export const listJobRows = (db: Db, siteId: string, endedShown: number): Promise<ListedJob[]> =>
   any(db, sql.listJobs(siteId, endedShown), ListedRow)
 
-/** One job of a site with its entries in order. @throws NotFoundError */
-export async function getJob(db: Db, siteId: string, jobId: string): Promise<JobDetail> {
-  const found = await maybeOne(db, sql.getJob(siteId, jobId), DetailRow)
+/** One job of a site with its entries in order, all or at most so many. @throws NotFoundError */
+export async function getJob(db: Db, siteId: string, jobId: string, most: number | null = null): Promise<JobDetail> {
+  const found = await maybeOne(db, sql.getJob(siteId, jobId, most), DetailRow)
   if (!found) throw new NotFoundError('job', jobId)
   return found
+}
+
+/** One job of a site with the first page of its entries. @throws NotFoundError */
+export async function getJobPage(db: Db, siteId: string, jobId: string): Promise<JobDetail> {
+  const job = await getJob(db, siteId, jobId, entriesAPage + 1)
+  return { ...job, entries: job.entries.slice(0, entriesAPage), more: job.entries.length > entriesAPage }
+}
+
+const EntryRow = z.object({ seq: z.coerce.number(), by: z.string(), entry: z.unknown() }).pipe(KeptEntry)
+
+/** A page of entries after one of them, in order. */
+export async function listEntries(db: Db, siteId: string, jobId: string, after: number) {
+  const found = await any(db, sql.listEntries(siteId, jobId, after, entriesAPage + 1), EntryRow)
+  return { entries: found.slice(0, entriesAPage), more: found.length > entriesAPage }
+}
+
+const HeadRow = z.object({
+  state: z.string(),
+  reason: z.string().nullable(),
+  planned_for: z.string().nullable(),
+  started_at: time.nullable(),
+  ended_at: time.nullable(),
+  as_left: z.unknown(),
+})
+
+/** How a job stands, and a page of its entries after one of them. @throws NotFoundError */
+export async function getJobChange(db: Db, siteId: string, jobId: string, after: number) {
+  const head = await maybeOne(db, sql.getJobHead(siteId, jobId), HeadRow)
+  if (!head) throw new NotFoundError('job', jobId)
+  const { entries, more } = await listEntries(db, siteId, jobId, after)
+  const { state, reason, planned_for: plannedFor, started_at: startedAt, ended_at: endedAt, as_left: left } = head
+  return { change: JobChange.parse({ state, reason, plannedFor, startedAt, endedAt, left, entries }), more }
 }
 
 /** A job that others wait for until this transaction is over. @throws NotFoundError */
@@ -139,12 +174,19 @@ export const storeState = (
 export const storePlan = (db: Db, jobId: string, plannedFor: string | null): Promise<void> =>
   run(db, sql.planJob(jobId, plannedFor))
 
-/** Stores a photograph of a job; one that was sent before is kept once. */
-export const insertPhoto = (
+const TakenRow = z.object({ taken: z.coerce.number() }).transform(({ taken }) => taken)
+
+/** What the photographs of a site take, bytes; nobody else adds one until the transaction is over. */
+export const holdPhotoRoom = (db: Db, siteId: string): Promise<number> => one(db, sql.holdPhotoRoom(siteId), TakenRow)
+
+/** Stores a photograph of a job; one that was sent before is kept once. False where another job has its id. */
+export const insertPhoto = async (
   db: Db,
   photo: { id: string; siteId: string; accountId: string | null; jobId: string; type: string; content: Uint8Array },
-): Promise<void> =>
-  run(db, sql.addPhoto(photo.id, photo.siteId, photo.jobId, photo.type, photo.content, photo.accountId))
+): Promise<boolean> => {
+  const query = sql.addPhoto(photo.id, photo.siteId, photo.jobId, photo.type, photo.content, photo.accountId)
+  return (await maybeOne(db, query, IdRow)) !== null
+}
 
 const PhotoRow = z.object({ type: z.string(), content: z.instanceof(Buffer) })
 

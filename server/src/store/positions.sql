@@ -16,7 +16,7 @@ from position p
 join machine m on m.id = p.machine_id
 join area a on a.id = m.area_id
 join site t on t.id = p.site_id
-left join account s on s.id = p.saved_by
+left join membership s on s.account_id = p.saved_by and s.site_id = p.site_id
 where p.site_id = $1
   and p.id = $2
 
@@ -65,7 +65,7 @@ where id = $1
 -- $1 site id (uuid)   $2 position id (uuid)   $3 how many
 select r.version, r.saved_at, s.name as saved_by, r.state, r.designation, r.inputs
 from position_revision r
-left join account s on s.id = r.saved_by
+left join membership s on s.account_id = r.saved_by and s.site_id = r.site_id
 where r.site_id = $1
   and r.position_id = $2
 order by r.version desc

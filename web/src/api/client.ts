@@ -149,6 +149,20 @@ export const api = {
     return account
   },
   signOut: () => ask('signOut'),
+  signOutEverywhere: () => ask('signOutEverywhere'),
+  changePassword: (body: BodyOf<'changePassword'>) => ask('changePassword', { body }),
+  chooseSite: (siteId: string) => ask('chooseSite', { body: { siteId } }),
+  /** How the server stands before anybody signs in. */
+  start: () => ask('start'),
+  lookAtStart: (word: string) => ask('lookAtStart', { body: { word } }),
+  makeSite: (body: z.input<Routes['makeSite']['body']['schema']>) => ask('makeSite', { body }),
+  lookAtLink: (word: string) => ask('lookAtLink', { body: { word } }),
+  useLink: (body: BodyOf<'useLink'>) => ask('useLink', { body }),
+  people: () => ask('people'),
+  addPerson: (body: BodyOf<'addPerson'>) => ask('addPerson', { body }),
+  savePerson: (id: string, body: BodyOf<'savePerson'>) => ask('savePerson', { params: { id }, body }),
+  retirePerson: (id: string, retired: boolean) => ask('retirePerson', { params: { id }, body: { retired } }),
+  linkPerson: (id: string) => ask('linkPerson', { params: { id } }),
   yard: () => askKept('yard'),
   machine: (id: string) => askKept('machine', { params: { id } }),
   shaft: (id: string) => askKept('shaft', { params: { id } }),
@@ -170,6 +184,8 @@ export const api = {
   importRegister: (csv: string, save: boolean) => ask('importRegister', { query: { save }, body: csv }),
   jobs: () => askKept('jobs'),
   job: (id: string) => askKept('job', { params: { id } }),
+  /** Entries of a job after one of them. */
+  entries: (id: string, after: number) => ask('entries', { params: { id }, query: { after } }),
   addJob: (body: z.input<Routes['addJob']['body']['schema']>) => ask('addJob', { body }),
   addEntries: (id: string, entries: BodyOf<'addEntries'>['entries']) =>
     ask('addEntries', { params: { id }, body: { entries } }),

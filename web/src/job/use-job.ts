@@ -1,4 +1,4 @@
-import { JobDetail, type KeptEntry, type MoveJob } from '@yardfrost/contract'
+import { JobChange, JobDetail, type KeptEntry, type MoveJob } from '@yardfrost/contract'
 import { hasEnded, JobEntry, jobProgress, type SignedEntry } from '@yardfrost/core'
 import { useEventSource } from '@vueuse/core'
 import { computed, shallowRef, watch } from 'vue'
@@ -66,10 +66,20 @@ export function useJob(id: string) {
 
   async function load(): Promise<void> {
     // The list that leads back to it is read too, so that both are kept on this device.
-    const [fresh] = await Promise.all([api.job(id), api.jobs()])
+    const [fresh] = await Promise.all([wholeJob(), api.jobs()])
     take(fresh)
     stream.open()
     outbox.resume()
+  }
+
+  /** The job with every page of its entries. */
+  async function wholeJob(): Promise<JobDetail> {
+    let read = await api.job(id)
+    while (read.more) {
+      const { entries, more } = await api.entries(id, read.entries.at(-1)?.seq ?? 0)
+      read = { ...read, entries: [...read.entries, ...entries], more }
+    }
+    return read
   }
 
   /** Adds an entry: it counts on this device at once, and is sent when it can be. */
@@ -82,25 +92,43 @@ export function useJob(id: string) {
     add({ kind: 'photo', step, photo, name: cutText(file.name, 120) })
   }
 
+  /** Entries with others, each once and in order. */
+  function joined(known: readonly KeptEntry[], fresh: readonly KeptEntry[]): KeptEntry[] {
+    const ids = new Set(known.map(({ entry }) => entry.id))
+    return [...known, ...fresh.filter(({ entry }) => !ids.has(entry.id))].sort((a, b) => a.seq - b.seq)
+  }
+
   function merge(kept: readonly KeptEntry[]): void {
     const now = job.value
     if (!now) return
-    const known = new Set(now.entries.map(({ entry }) => entry.id))
-    const fresh = kept.filter(({ entry }) => !known.has(entry.id))
-    const all = [...now.entries, ...fresh].sort((a, b) => a.seq - b.seq)
-    hear({ ...now, state: now.state === 'planned' ? 'under-way' : now.state, entries: all })
+    const state = now.state === 'planned' ? 'under-way' : now.state
+    hear({ ...now, state, entries: joined(now.entries, kept) })
   }
 
-  const stream = useEventSource(`/api/jobs/${id}/events`, ['job'] as const, {
+  const stream = useEventSource(`/api/jobs/${id}/events`, ['job', 'change'] as const, {
     immediate: false,
     autoConnect: false,
     // The browser opens a stream that broke again by itself; one that was refused it gives up.
     autoReconnect: { retries: () => !ended.value, delay: retryMs },
   })
-  watch(stream.data, (text: string | null) => {
-    if (!text) return
-    hear(JobDetail.parse(JSON.parse(text)))
-  })
+  // At once, one by one: two events that come together are both heard.
+  watch(
+    stream.data,
+    (text: string | null) => {
+      if (!text) return
+      const told: unknown = JSON.parse(text)
+      const now = job.value
+      if (stream.event.value === 'job') {
+        // It comes with its first entries; later ones that are known here already stay.
+        const fresh = JobDetail.parse(told)
+        hear({ ...fresh, entries: joined(fresh.entries, now?.entries ?? []), more: false })
+      } else if (now) {
+        const { entries, ...rest } = JobChange.parse(told)
+        hear({ ...now, ...rest, entries: joined(now.entries, entries) })
+      }
+    },
+    { flush: 'sync' },
+  )
   // The server is there again: what waits may go, whether or not the job has changed.
   watch(stream.status, (status) => {
     if (status === 'OPEN') outbox.resume()
