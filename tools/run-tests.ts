@@ -56,7 +56,7 @@ async function server(): Promise<void> {
   const { cluster, remove } = await temporaryCluster()
   try {
     await suite('server', 'server/test/**/*.test.ts', {
-      env: { YARDFROST_TEST_POSTGRES: cluster.url('').replace(/\/$/, '') },
+      env: { YARDFROST_TEST_POSTGRES: cluster.ownerUrl('').replace(/\/$/, '') },
     })
   } finally {
     await remove()

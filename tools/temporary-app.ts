@@ -3,7 +3,6 @@ import { chmodSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import pg from 'pg'
 import { pino } from 'pino'
 import { loadDemoSite } from './demo/load-plant.ts'
 import { freePort } from './free-port.ts'
@@ -35,16 +34,7 @@ export async function temporaryCluster(): Promise<TemporaryCluster> {
 }
 
 /** Makes a new database in a cluster and returns its address. */
-export async function newDatabase(cluster: Cluster, name: string): Promise<string> {
-  const admin = new pg.Client({ connectionString: cluster.url('postgres') })
-  await admin.connect()
-  try {
-    await admin.query(`create database ${pg.escapeIdentifier(name)}`)
-  } finally {
-    await admin.end()
-  }
-  return cluster.url(name)
-}
+export const newDatabase = (cluster: Cluster, name: string): Promise<string> => cluster.makeDatabase(name)
 
 /** The whole application with its demo data on a database; port 0 takes any free one. */
 export async function temporaryApp(databaseUrl: string, port = 0): Promise<RunningServer> {
