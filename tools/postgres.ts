@@ -9,7 +9,7 @@ const execute = promisify(execFile)
 const asRoot = process.getuid?.() === 0
 
 /** Newest PostgreSQL that Debian has installed. */
-function binFolder(): string {
+export function binFolder(): string {
   const base = '/usr/lib/postgresql'
   const versions = existsSync(base)
     ? readdirSync(base).filter((name) => existsSync(join(base, name, 'bin/initdb')))
@@ -192,7 +192,7 @@ export class Cluster {
     let timer: NodeJS.Timeout | null = null
     let letGo = false
     const look = async () => {
-      if (this.#isAlive()) waitMs = firstLookMs
+      if (this.isAlive()) waitMs = firstLookMs
       else {
         waitMs = Math.min(2 * waitMs, longestLookMs)
         await this.start().then(
@@ -214,11 +214,12 @@ export class Cluster {
   }
 
   /** Whether the process that the folder names is there. */
-  #isAlive(): boolean {
+  isAlive(): boolean {
     try {
       const [pid] = readFileSync(join(this.#data, 'postmaster.pid'), 'utf8').split('\n')
       process.kill(Number(pid), 0)
-      return true
+      // Numbers of processes are used again.
+      return /postgres/.test(readFileSync(`/proc/${Number(pid)}/cmdline`, 'utf8'))
     } catch (error) {
       // A process of another user is there all the same.
       return error instanceof Error && 'code' in error && error.code === 'EPERM'

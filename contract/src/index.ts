@@ -58,6 +58,7 @@ export {
 export { AddPerson, GivenLink, LinkDetail, Login, People, Person, PersonName, SavePerson } from './people.ts'
 export { passwordTrouble, shortestPassword } from './password.ts'
 export { dateLanguages, MakeSite, SiteCustoms, StartState, unitSystems } from './start.ts'
+export { BackupState, Keeping } from './keeping.ts'
 export { Health } from './health.ts'
 export { Measurable, measurables, Reading, TakeReading } from './devices.ts'
 export { type Access, type Answer, type Answered, type Asked, type Body, type Route } from './define-route.ts'

@@ -46,11 +46,14 @@ export async function startServer(options: {
   /** Names it has on the network, and what stands in front of it. */
   names?: readonly string[]
   trustProxy?: Reach['trustProxy']
+  /** Of several processes of one server one has the instruments; it hears the others at this port of its own. */
+  devices?: { port: number; here: boolean }
   webFolder: string | null
 }): Promise<RunningServer> {
-  const { pool, databaseUrl, log, port, host = '127.0.0.1', names = [], trustProxy = false, ...rest } = options
-  const simulated = await startSimulatedGauge()
-  const heating = await startHeaterProcess()
+  const { pool, databaseUrl, log, port, host = '127.0.0.1', names = [], trustProxy = false, devices, ...rest } = options
+  const away = devices?.here === false
+  const simulated = away ? { port: 0, stop: nothing } : await startSimulatedGauge()
+  const heating = away ? { port: () => 0, kill: () => undefined, stop: nothing } : await startHeaterProcess()
   const stopDevices = async () => {
     await Promise.all([simulated.stop(), heating.stop()])
   }
@@ -72,6 +75,7 @@ export async function startServer(options: {
   const app = createApp({
     ...{ pool, log, news, watch, people, streams, ...rest },
     reach: reachAt({ host, names, trustProxy }),
+    devicesAt: away ? devices.port : null,
     gauge: gaugeAt('127.0.0.1', simulated.port),
     heater,
     runs,
@@ -79,41 +83,56 @@ export async function startServer(options: {
     secret: await sessionSecret(pool),
   })
   const server = createServer(app)
-  await new Promise<void>((listening, failed) => {
-    server.once('error', (error) => {
-      void Promise.all([stopDevices(), hearing.stop()])
-      failed(error)
-    })
-    server.listen(port, host, () => {
-      server.removeAllListeners('error')
-      listening()
-    })
-  })
+  const inner = devices?.here ? createServer(app) : null
+  const servers = inner ? [server, inner] : [server]
+  try {
+    await listen(server, port, host)
+    if (inner) await listen(inner, devices?.port ?? 0, '127.0.0.1')
+  } catch (error) {
+    await Promise.all([stopDevices(), hearing.stop(), calculations.stop()])
+    throw error
+  }
   return {
     port: (server.address() as AddressInfo).port,
     stop: async () => {
       // Heat first: nothing may stay on while the rest takes its time.
       runs.stop()
-      await Promise.all([stop(server, pool, hearing, stopDevices), calculations.stop()])
+      await Promise.all([stop(servers, pool, hearing, stopDevices), calculations.stop()])
     },
     killHeater: heating.kill,
   }
 }
 
+const nothing = () => Promise.resolve()
+
+const listen = (server: Server, port: number, host: string): Promise<void> =>
+  new Promise((listening, failed) => {
+    server.once('error', failed)
+    server.listen(port, host, () => {
+      server.removeAllListeners('error')
+      listening()
+    })
+  })
+
 async function stop(
-  server: Server,
+  servers: readonly Server[],
   pool: pg.Pool,
   hearing: { stop: () => Promise<void> },
   stopDevices: () => Promise<void>,
 ): Promise<void> {
   // Those who watch a job would keep their connections open for ever.
   await hearing.stop()
-  const cut = setTimeout(() => server.closeAllConnections(), stopPatienceMs)
+  const each = (act: (server: Server) => void) => () => servers.forEach(act)
+  const cut = setTimeout(
+    each((server) => server.closeAllConnections()),
+    stopPatienceMs,
+  )
   // A connection is idle only once its last answer is out.
-  const idle = setInterval(() => server.closeIdleConnections(), 50)
-  await new Promise<void>((closed) => {
-    server.close(() => closed())
-  })
+  const idle = setInterval(
+    each((server) => server.closeIdleConnections()),
+    50,
+  )
+  await Promise.all(servers.map((server) => new Promise<void>((closed) => server.close(() => closed()))))
   clearTimeout(cut)
   clearInterval(idle)
   await stopDevices()

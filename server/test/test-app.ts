@@ -84,6 +84,7 @@ export async function testApp(
       calculations,
       ...{ news, watch, people, streams },
       reach: reachAt({ host: '127.0.0.1', names: [], trustProxy: false }),
+      devicesAt: null,
       secret: 'for tests',
       version: '1.2.3',
       log: pino({ level: 'silent' }),

@@ -3,7 +3,15 @@ import type { ShaftLine } from '@yardfrost/core'
 import { emptyPosition, RollingPosition, type Duty, type MachineKind, type References } from '@yardfrost/core'
 import type { MachineEntry } from '@yardfrost/contract'
 import { loadDemoJobs } from './jobs.ts'
-import { addAccount, insertMember, insertPosition, inTransaction, judgement, savePosition, type Db } from '@yardfrost/server'
+import {
+  addAccount,
+  insertMember,
+  insertPosition,
+  inTransaction,
+  judgement,
+  savePosition,
+  type Db,
+} from '@yardfrost/server'
 import type pg from 'pg'
 import { z } from 'zod'
 import { type DemoPosition, type DemoMachine, areas, siteName, shaftOf, demoAccounts } from './plant.ts'

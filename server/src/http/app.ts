@@ -1,7 +1,6 @@
 import type { References } from '@yardfrost/core'
 import compression from 'compression'
 import express, { type Express, type Request, type Response } from 'express'
-import { ipKeyGenerator, rateLimit } from 'express-rate-limit'
 import session from 'express-session'
 import helmet from 'helmet'
 import { randomUUID } from 'node:crypto'
@@ -10,7 +9,6 @@ import { join } from 'node:path'
 import type pg from 'pg'
 import type { Logger } from 'pino'
 import { pinoHttp } from 'pino-http'
-import { AccessError } from '../errors/access-error.ts'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import type { News } from '../live/news.ts'
 import type { Streams } from '../live/streams.ts'
@@ -34,6 +32,8 @@ import { serving } from './serve.ts'
 import { SessionStore } from './session-store.ts'
 import { sessionIdleMs } from './sign-in.ts'
 import { startRoutes } from './start-routes.ts'
+import { forwardTo } from './forward.ts'
+import { usualRate } from './usual-rate.ts'
 import { sessionCookie, sessionRoutes } from './session-routes.ts'
 import { siteRoutes } from './site-routes.ts'
 
@@ -54,6 +54,8 @@ export interface AppParts {
   streams: Streams
   news: News
   reach: Reach
+  /** Port of the process of this server that has the instruments; null where it is this one. */
+  devicesAt: number | null
   /** Folder of the built web app; without it only the API is served. */
   webFolder: string | null
 }
@@ -114,6 +116,7 @@ function apiRoutes({
   streams,
   news,
   reach,
+  devicesAt,
 }: Omit<AppParts, 'log' | 'webFolder'>) {
   const api = express.Router()
   const { serve, unserved } = serving(api, people, streams)
@@ -125,7 +128,7 @@ function apiRoutes({
   docsRoutes(serve, api, references, version)
   api.use(sameOrigin)
   // The calculations know no session; each of the two has a budget of requests of its own.
-  api.use('/calc', usualRate())
+  api.use('/calc', usualRate('calc'))
   calcRoutes(serve, references, calculations)
   api.use(
     session({
@@ -138,7 +141,8 @@ function apiRoutes({
       store: new SessionStore(pool, news),
     }),
   )
-  api.use(usualRate())
+  api.use(usualRate('api'))
+  if (devicesAt !== null) api.use('/devices', forwardTo(devicesAt))
   sessionRoutes(serve, pool, people)
   startRoutes(serve, pool, people, reach.asksWord)
   peopleRoutes(serve, pool, people)
@@ -153,24 +157,6 @@ function apiRoutes({
   })
   return api
 }
-
-/** Requests a person may make in a minute; where nobody is signed in, an address. */
-const usualRate = () =>
-  rateLimit({
-    windowMs: 60_000,
-    limit: 1200,
-    legacyHeaders: false,
-    standardHeaders: 'draft-8',
-    // A plant behind one address is many people.
-    keyGenerator: ({ session: of, ip = 'unknown' }) => of?.accountId ?? ipKeyGenerator(ip),
-    handler: () => {
-      throw new AccessError(
-        'TOO_MANY',
-        'Too many requests in one minute',
-        'Wait a minute; nothing on the page is lost.',
-      )
-    },
-  })
 
 function serveWeb(app: Express, folder: string): void {
   const index = join(folder, 'index.html')

@@ -1,6 +1,7 @@
 import type { GivenLink, Person } from '@yardfrost/contract'
 import type pg from 'pg'
 import { RefusedError } from '../errors/refused-error.ts'
+import { findAccountByLogin, findSignedIn } from '../store/accounts.ts'
 import { recordEvent, type Who } from '../store/audit.ts'
 import { holdMember, insertLink, listPeople, type Member } from '../store/people.ts'
 import { hashOfWord, newWord } from './words.ts'
@@ -42,4 +43,15 @@ function refuseLink({ name, retired, joined, sites }: Member): void {
 export async function linkPerson(db: pg.PoolClient, who: Who, accountId: string): Promise<GivenLink> {
   refuseLink(await holdMember(db, who.siteId, accountId))
   return giveLink(db, who, accountId)
+}
+
+/**
+ * A link for somebody no planner can help, made by whoever runs the server: its word; null where nobody has this sign-in name.
+ */
+export async function linkForLogin(db: pg.PoolClient, login: string): Promise<string | null> {
+  const accountId = (await findAccountByLogin(db, login))?.id
+  const found = accountId === undefined ? null : await findSignedIn(db, accountId, null)
+  if (!found) return null
+  const { id, siteId } = found.account
+  return (await giveLink(db, { siteId, accountId: null }, id)).word
 }

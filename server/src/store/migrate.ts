@@ -1,6 +1,33 @@
+import { readdirSync, readFileSync } from 'node:fs'
 import type pg from 'pg'
 import { fileURLToPath } from 'node:url'
 import Postgrator from 'postgrator'
+import { z } from 'zod'
+
+const folder = new URL('../../migrations/', import.meta.url)
+
+/** A migration that a database has not had, and what it says of itself. */
+export interface PendingMigration {
+  name: string
+  about: string
+}
+
+/** What `migrate` would run on a database, in order; nothing is changed. */
+export async function pendingMigrations(pool: pg.Pool): Promise<PendingMigration[]> {
+  const { rows: known } = await pool.query(`select to_regclass('public.schema_version') is not null as known`)
+  const { rows } = known[0].known
+    ? await pool.query('select coalesce(max(version), 0)::int as version from schema_version')
+    : { rows: [{ version: 0 }] }
+  const at = z.object({ version: z.int() }).parse(rows[0]).version
+  return readdirSync(folder)
+    .filter((name) => name.endsWith('.sql') && Number(name.split('.')[0]) > at)
+    .sort()
+    .map((name) => ({ name, about: aboutOf(readFileSync(new URL(name, folder), 'utf8')) }))
+}
+
+/** The comment a migration begins with. */
+const aboutOf = (script: string): string =>
+  (/^(--.*\n)+/.exec(script)?.[0] ?? '').replaceAll(/^-- ?/gm, '').replaceAll('\n', ' ').trim()
 
 /** Any number will do, as long as every server that migrates this database takes the same. */
 const migrationLock = 487_0001

@@ -1,0 +1,72 @@
+import { existsSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import pg from 'pg'
+import { isFree } from './free-port.ts'
+import { Cluster } from './postgres.ts'
+import { SettingError, type Settings } from './settings.ts'
+
+/** Name of the database in the cluster of our own. */
+export const databaseName = 'yardfrost'
+
+export const ownCluster = ({ folder, databasePort }: Settings): Cluster =>
+  new Cluster(join(folder, 'postgres'), databasePort)
+
+/** Starts the cluster of our own, made first if need be, with its database; returns the address. */
+export async function startOwn(
+  settings: Settings,
+  say: (text: string) => void,
+): Promise<{ cluster: Cluster; url: string }> {
+  const { folder, databasePort } = settings
+  // A server left by a crash in our own folder is taken over; anything else on the port is somebody else's.
+  if (!existsSync(join(folder, 'postgres/data/postmaster.pid')) && !(await isFree(databasePort, '127.0.0.1')))
+    throw new SettingError(
+      `Port ${databasePort} is in use, and Yardfrost wants it for its database. Set YARDFROST_PG_PORT to a free one.`,
+    )
+  const cluster = ownCluster(settings)
+  if (await cluster.create()) say(`made a database cluster in ${folder}`)
+  await cluster.start()
+  return { cluster, url: await cluster.makeDatabase(databaseName) }
+}
+
+/**
+ * Does something with the database: the given one, or the one of our own, which is started for as long as it takes where no
+ * Yardfrost has it running.
+ *
+ * @param work - gets its address, and how to make another database beside it
+ */
+export async function withDatabase<T>(
+  settings: Settings,
+  say: (text: string) => void,
+  work: (url: string, make: (name: string) => Promise<string>) => Promise<T>,
+): Promise<T> {
+  const { databaseUrl } = settings
+  if (databaseUrl) return work(databaseUrl, (name) => makeBeside(databaseUrl, name))
+  const running = ownCluster(settings)
+  if (running.isAlive()) return work(await running.makeDatabase(databaseName), (name) => running.makeDatabase(name))
+  const { cluster, url } = await startOwn(settings, say)
+  try {
+    return await work(url, (name) => cluster.makeDatabase(name))
+  } finally {
+    await cluster.stop()
+  }
+}
+
+async function makeBeside(databaseUrl: string, name: string): Promise<string> {
+  const client = new pg.Client({ connectionString: databaseUrl })
+  await client.connect()
+  try {
+    const { rowCount } = await client.query('select 1 from pg_database where datname = $1', [name])
+    if (!rowCount) await client.query(`create database ${pg.escapeIdentifier(name)}`)
+  } finally {
+    await client.end()
+  }
+  const url = new URL(databaseUrl)
+  url.pathname = `/${encodeURIComponent(name)}`
+  return url.href
+}
+
+/** Version of this program. */
+export function ownVersion(root: string): string {
+  const { version } = JSON.parse(readFileSync(join(root, 'package.json'), 'utf8')) as { version: string }
+  return version
+}

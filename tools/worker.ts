@@ -1,0 +1,36 @@
+import { loadReferences, openPool, startServer, type Reach } from '@yardfrost/server'
+import { pino } from 'pino'
+
+/** What one of several processes is told. */
+export interface WorkerOptions {
+  databaseUrl: string
+  version: string
+  host: string
+  port: number
+  names: readonly string[]
+  trustProxy: Reach['trustProxy']
+  webFolder: string | null
+  log: string
+  devices: { port: number; here: boolean }
+}
+
+const { databaseUrl, log: level, ...rest } = JSON.parse(process.env['YARDFROST_WORKER'] ?? '') as WorkerOptions
+const log = pino({ level })
+const pool = openPool(databaseUrl, (error) => log.warn({ err: error }, 'an idle database connection broke'))
+const server = await startServer({ ...rest, databaseUrl, pool, references: loadReferences(), log })
+
+let stopping = false
+async function stop(): Promise<void> {
+  if (stopping) return
+  stopping = true
+  await server.stop()
+  process.exit(0)
+}
+process.on('message', (message: unknown) => {
+  if (message === 'stop') void stop()
+})
+// The first process tells when to stop; a signal to the whole group is its business. One that is gone takes this along.
+process.on('SIGINT', () => undefined)
+process.on('SIGTERM', () => undefined)
+process.on('disconnect', () => void stop())
+process.send?.('serving')

@@ -1,0 +1,65 @@
+import { SharedCounts } from '@yardfrost/server'
+import cluster, { type Worker } from 'node:cluster'
+import { fileURLToPath } from 'node:url'
+import type { WorkerOptions } from './worker.ts'
+import { freePort } from './free-port.ts'
+
+/** One that ended by itself is started again after so long, ms. */
+const againMs = 1000
+/** So long a process may take to come up, ms. */
+const patienceMs = 60_000
+
+/**
+ * Serves by several processes on one port and one database. The first has the instruments. One that ends by itself is started
+ * again.
+ *
+ * @throws when one of them does not come up
+ */
+export async function startWorkers(
+  count: number,
+  options: Omit<WorkerOptions, 'devices'>,
+  say: (text: string) => void,
+): Promise<{ stop: () => Promise<void> }> {
+  cluster.setupPrimary({ exec: fileURLToPath(new URL('worker.ts', import.meta.url)) })
+  new SharedCounts()
+  const port = await freePort()
+  let stopping = false
+  const start = async (place: number): Promise<void> => {
+    const own: WorkerOptions = { ...options, devices: { port, here: place === 0 } }
+    const worker = cluster.fork({ YARDFROST_WORKER: JSON.stringify(own) })
+    await up(worker)
+    worker.on('exit', () => {
+      if (stopping) return
+      say('a server process has gone; another one starts')
+      setTimeout(() => void start(place).catch((error: unknown) => say(String(error))), againMs)
+    })
+  }
+  await Promise.all(Array.from({ length: count }, (_, place) => start(place)))
+  say(`serving by ${count} processes`)
+  return {
+    stop: async () => {
+      stopping = true
+      await Promise.all(Object.values(cluster.workers ?? {}).map((worker) => (worker ? down(worker) : undefined)))
+    },
+  }
+}
+
+const up = (worker: Worker): Promise<void> =>
+  new Promise((ready, failed) => {
+    const late = setTimeout(() => failed(new Error('a server process does not come up')), patienceMs)
+    worker.on('message', (message: unknown) => {
+      if (message !== 'serving') return
+      clearTimeout(late)
+      ready()
+    })
+    worker.once('exit', () => {
+      clearTimeout(late)
+      failed(new Error('a server process ended as it came up'))
+    })
+  })
+
+const down = (worker: Worker): Promise<void> =>
+  new Promise((ended) => {
+    worker.once('exit', () => ended())
+    worker.send('stop')
+  })
