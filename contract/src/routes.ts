@@ -59,6 +59,8 @@ import {
 } from './people.ts'
 import { Account, SignIn } from './session.ts'
 import { LookAtStart, MakeSite, StartDetail, StartState } from './start.ts'
+import { JudgingState, SaveSettings, SettingsDetail } from './settings.ts'
+import { Keeping } from './keeping.ts'
 import { PositionDetail, PositionHistory, SavePosition, SaveShaft, ShaftDetail, Yard } from './site.ts'
 
 const Id = z.object({ id: z.uuid() })
@@ -111,6 +113,11 @@ export const routes = {
 
   practices: defineRoute({ method: 'get', path: '/practices', role: 'viewer', summary: 'Practices the site goes by', answer: answers(SitePractices, 'Null where it goes by the default') }),
   savePractices: defineRoute({ method: 'put', path: '/practices', role: 'planner', summary: 'Go by other practices; every position of the site is judged anew', body: json(SitePractices), answer: answers(SitePractices, 'As saved') }),
+
+  settings: defineRoute({ method: 'get', path: '/site/settings', role: 'viewer', summary: 'What the site settles for all its positions', answer: answers(SettingsDetail, 'The settings and their version') }),
+  saveSettings: defineRoute({ method: 'put', path: '/site/settings', role: 'planner', summary: 'Settle it otherwise; positions judged by it are judged anew', body: json(SaveSettings), answer: answers(SettingsDetail, 'As saved'), conflict: SettingsDetail }),
+  judging: defineRoute({ method: 'get', path: '/site/judging', role: 'viewer', summary: 'How far the judging of the whole site is, and what it changed', answer: answers(JudgingState.nullable(), 'Null where it never was') }),
+  keeping: defineRoute({ method: 'get', path: '/site/keeping', role: 'planner', summary: 'Backups, and room for photographs', answer: answers(Keeping, 'How the site is kept') }),
 
   jobs: defineRoute({ method: 'get', path: '/jobs', role: 'viewer', summary: 'Jobs, open ones first', answer: answers(JobList, 'The jobs') }),
   addJob: defineRoute({ method: 'post', path: '/jobs', role: 'technician', summary: 'Make a job of some positions of a machine', body: json(AddJob), answer: creates(JobDetail, 'As made'), refusals: [404] }),

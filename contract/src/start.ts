@@ -1,25 +1,7 @@
+import { SiteCustoms } from '@yardfrost/core'
 import { z } from 'zod'
 import { NewPassword } from './password.ts'
 import { Login, PersonName } from './people.ts'
-
-export const unitSystems = ['metric', 'inch'] as const
-export const dateLanguages = [
-  'en-GB',
-  'en-US',
-  'de-DE',
-  'fr-FR',
-  'es-ES',
-  'it-IT',
-  'nl-NL',
-  'pl-PL',
-  'sv-SE',
-  'pt-PT',
-] as const
-/** Units figures come in at first, and the language days are written in. */
-export const SiteCustoms = z.strictObject({
-  units: z.enum(unitSystems).default('metric').meta({ description: 'Units figures come in at first' }),
-  dates: z.enum(dateLanguages).default('en-GB').meta({ description: 'Language and order of dates' }),
-})
 
 export const SiteName = z.string().trim().min(2).max(80).meta({ description: 'Name of the site' })
 

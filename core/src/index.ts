@@ -189,5 +189,14 @@ export {
 } from './model/shaft-line.ts'
 export { coreVersion } from './core-version.ts'
 export { figureText } from './working/figure-text.ts'
-export { growthPractices, intervalPractices, SitePractices } from './model/site-practices.ts'
+export {
+  clearancePractices,
+  fitPractices,
+  growthPractices,
+  heatingPractices,
+  intervalPractices,
+  SitePractices,
+} from './model/site-practices.ts'
+export { baseOils, GreaseGun, Lubricant, nlgiGrades, SiteCustoms, SiteGivens, SiteSettings } from './site/settings.ts'
+export { gunOf, isLeftOpen, lubricantOf, siteGivens, type SiteGiven } from './site/apply.ts'
 export type { PracticeValue } from './working/practice.ts'

@@ -14,6 +14,7 @@ import { Streams } from './live/streams.ts'
 import { KnownPeople } from './people/known-people.ts'
 import { createApp } from './http/app.ts'
 import { reachAt, type Reach } from './http/reach.ts'
+import { JudgeWork } from './work/judge-work.ts'
 import { openCalculationPool } from './work/calculation-pool.ts'
 import { sessionSecret } from './store/server-secret.ts'
 
@@ -61,11 +62,13 @@ export async function startServer(options: {
   const watch = new JobWatch(news)
   const people = new KnownPeople(pool, news)
   const streams = new Streams(news)
+  const judging = new JudgeWork(pool, options.references, news, log)
   await news.start()
   const hearing = {
     stop: async () => {
       streams.stop()
       watch.stop()
+      await judging.stop()
       await news.stop()
     },
   }

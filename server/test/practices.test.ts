@@ -1,7 +1,7 @@
 import type { RollingDetail } from '@yardfrost/contract'
 import { assert } from 'chai'
-import { judgeSite } from '../src/site/judge-site.ts'
-import { references, testApp, type TestApp } from './test-app.ts'
+import { until } from './until.ts'
+import { testApp, type TestApp } from './test-app.ts'
 
 describe('practices of a site', () => {
   let test: TestApp
@@ -10,11 +10,12 @@ describe('practices of a site', () => {
     test = await testApp('practices')
   })
   after(() => test.stop())
-  const formula = { greaseInterval: 'formula' as const, growth: null }
+  const none = { greaseInterval: null, growth: null, heating: null, clearance: null, fits: null }
+  const formula = { ...none, greaseInterval: 'formula' as const }
 
   it('are the defaults until a planner chooses', async () => {
     const { body } = await (await test.signedIn('viewer@north')).get('/api/practices').expect(200)
-    assert.deepEqual(body, { greaseInterval: null, growth: null })
+    assert.deepEqual(body, none)
   })
 
   it('are a planner’s to choose, not a technician’s', async () => {
@@ -48,7 +49,8 @@ describe('practices of a site', () => {
     const stored = async () => (await pool.query("select version, state, result ->> 'core' as core, (select count(*)::int from position_revision where position_id = $1) as revisions from position where id = $1", [test.site.positionId])).rows[0] // prettier-ignore
     const before = await stored()
     await pool.query("update position set state = 'stop', result = '{}' where id = $1", [test.site.positionId])
-    await judgeSite(pool, references, test.site.siteId)
+    await (await test.signedIn('planner@north')).put('/api/practices').send(formula).expect(200)
+    await until(async () => (await stored()).state === before.state, 'the position to be judged anew')
     assert.deepEqual(await stored(), before)
   })
 })

@@ -5,6 +5,7 @@ import { gaugeAt } from '../src/devices/gauge.ts'
 import { heaterAt } from '../src/devices/heater.ts'
 import { startSimulatedGauge } from '../src/devices/simulated-gauge.ts'
 import { HeaterRuns } from '../src/devices/heater-runs.ts'
+import { JudgeWork } from '../src/work/judge-work.ts'
 import { openCalculationPool, usualBudget, type Budget } from '../src/work/calculation-pool.ts'
 import { createApp } from '../src/http/app.ts'
 import { reachAt } from '../src/http/reach.ts'
@@ -64,8 +65,10 @@ export async function testApp(
     const watch = new JobWatch(news)
     const people = new KnownPeople(database.pool, news)
     const streams = new Streams(news)
+    const judging = new JudgeWork(database.pool, references, news, pino({ level: 'silent' }))
     undo.push(
       () => news.stop(),
+      () => judging.stop(),
       () => watch.stop(),
       () => streams.stop(),
     )

@@ -115,12 +115,19 @@ function doubledFigure({ row }: ResolvedBearing, hoursH: number): Figure {
 
 function wantedFigure({ load }: RollingPosition, machine: Machine, hours: number): Figure {
   const recommended = wantedLife(machine.duty)
+  const said =
+    load.wantedLifeH !== null && load.wantedLifeH === machine.site?.lives[machine.duty] ? 'The site’s' : 'Typed'
   return {
     label: 'Required life',
     symbol: 'L_{w}',
     quantity: 'duration',
     value: number(hours),
-    formula: load.wantedLifeH === null ? 'L_w = \\text{table}(\\text{duty})' : 'L_w = \\text{typed}',
+    formula:
+      load.wantedLifeH === null
+        ? 'L_w = \\text{table}(\\text{duty})'
+        : said === 'Typed'
+          ? 'L_w = \\text{typed}'
+          : 'L_w = \\text{site}',
     givens: [
       {
         label: `usual for ${recommended.label}`,
@@ -130,7 +137,7 @@ function wantedFigure({ load }: RollingPosition, machine: Machine, hours: number
         from: 'guidance by duty',
       },
     ],
-    source: load.wantedLifeH === null ? `Guidance for ${recommended.label}` : 'Typed',
+    source: load.wantedLifeH === null ? `Guidance for ${recommended.label}` : said,
   }
 }
 

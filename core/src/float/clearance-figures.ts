@@ -104,12 +104,15 @@ export function operatingFigure(
   const temperature = (label: string, symbol: string, value: number | null, from = 'typed'): Given[] =>
     value === null ? [] : [{ label, symbol, quantity: 'temperature', value: number(value), from }]
   const operating = clearance?.operating
+  const hot = clearance?.elements === 'as-inner-ring'
   return {
     label: 'Operating clearance',
     symbol: 'G_o',
     quantity: 'deviation',
     value: operating ? span(operating) : bearing && setOnMounting(bearing) ? text('set on mounting') : null,
-    formula: 'G_o = G_m - \\alpha\\,(t_i - t_o)\\,\\frac{F+E}{2} - \\Delta_{fits}',
+    formula: hot
+      ? 'G_o = G_m - \\alpha\\,(t_i - t_o)\\,E - \\Delta_{fits}'
+      : 'G_o = G_m - \\alpha\\,(t_i - t_o)\\,\\frac{F+E}{2} - \\Delta_{fits}',
     givens: [
       ...(clearance ? [deviation('mounted, cold', 'G_m', clearance.mounted, 'this lens')] : []),
       ...temperature('inner ring', 't_i', given.innerC),
@@ -124,7 +127,7 @@ export function operatingFigure(
               from: 'middle of every tolerance',
             },
             {
-              label: 'probable, elements as hot as the inner ring',
+              label: hot ? 'probable, elements between the rings' : 'probable, elements as hot as the inner ring',
               symbol: '',
               quantity: 'deviation' as const,
               value: number(operating.probable - (clearance.hotElementsUm ?? 0)),
@@ -147,9 +150,10 @@ export function operatingFigure(
         : []),
     ],
     source: 'Lamé, thick cylinders; linear expansion',
-    validity:
-      'Rolling elements between the rings’ temperatures. Check the fast start too: then the clearance is least.',
-    practice: 'elements at the mean of the rings; as hot as the inner ring takes 10 to 20 % more',
+    validity: `Rolling elements ${hot ? 'as hot as the inner ring' : 'between the rings’ temperatures'}. Check the fast start too: then the clearance is least.`,
+    practice: hot
+      ? 'elements as hot as the inner ring; at the mean of the rings takes 10 to 20 % less'
+      : 'elements at the mean of the rings; as hot as the inner ring takes 10 to 20 % more',
     estimate: true,
     ...(missing.length > 0 ? { missing } : {}),
   }

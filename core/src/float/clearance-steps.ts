@@ -4,6 +4,7 @@ import { attempt } from '../errors/input-error.ts'
 import { type ClearanceClass, clearanceClasses } from '../bearing-types/index.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import type { FitResult } from '../seat/fit-result.ts'
+import type { ClearancePractice } from '../model/site-practices.ts'
 import { smoothed } from '../seat/shrink-fit.ts'
 import { housingMaterialOf } from '../seat/work-out.ts'
 import { mountedClearance, operatingClearance, ringExpansion } from './mounted-clearance.ts'
@@ -34,8 +35,10 @@ export interface ClearanceSteps {
   mounted: Span
   /** Null until both temperatures are known. */
   operating: Span | null
-  /** Lost besides, were the rolling elements as hot as the inner ring, µm: the other practice. */
+  /** What elements as hot as the inner ring take more than such between the rings, µm; minus where the first are reckoned with. */
   hotElementsUm: number | null
+  /** How warm they are taken to be. */
+  elements: ClearancePractice
   /** Each class of the standard, and what it would come to where this one is judged. */
   classes: { name: ClearanceClass; initial: Span; judged: Span }[]
 }
@@ -57,6 +60,7 @@ export function clearanceSteps(
   position: RollingPosition,
   bearing: ResolvedBearing,
   { shaft, housing }: Fits,
+  elements?: ClearancePractice | null,
 ): ClearanceSteps | null {
   const { float: given, seat } = position
   const { decoded, row, interior } = bearing
@@ -96,7 +100,8 @@ export function clearanceSteps(
       running:
         innerC === null || outerC === null
           ? null
-          : operatingClearance({ ...stack, initialUm: 0, innerC, outerC }).reductionUm,
+          : operatingClearance({ ...stack, initialUm: 0, innerC, outerC }).reductionUm +
+            (elements === 'as-inner-ring' ? hotElements(bearing, innerC - outerC) : 0),
     }
   }
   const { value: losses } = attempt(() => ({ Min: lossOf('Min'), Mean: lossOf('Mean'), Max: lossOf('Max') }))
@@ -119,7 +124,11 @@ export function clearanceSteps(
     onShaft: after(initial, (loss) => loss.onShaft),
     mounted: after(initial, (loss) => loss.mounted),
     operating: losses.Mean.running === null ? null : judge(initial),
-    hotElementsUm: innerC === null || outerC === null ? null : hotElements(bearing, innerC - outerC),
+    hotElementsUm:
+      innerC === null || outerC === null
+        ? null
+        : hotElements(bearing, innerC - outerC) * (elements === 'as-inner-ring' ? -1 : 1),
+    elements: elements ?? 'between-rings',
     classes: clearanceClasses.flatMap((name) => {
       const box = boxOf(name)
       if (!box) return []

@@ -42,7 +42,7 @@ export function workOutFloat(
   carried: CarryOutcome,
 ): FloatOutcome {
   const bearing = lookup.kind === 'found' ? lookup.bearing : null
-  const steps = bearing ? clearanceSteps(position, bearing, fits) : null
+  const steps = bearing ? clearanceSteps(position, bearing, fits, machine.practices?.clearance) : null
   const growth = growthOutcome(position, machine, lookup)
   return {
     bearing,

@@ -1,25 +1,11 @@
 import { z } from 'zod'
 import { BearingType } from '../bearing-types/index.ts'
+import { SiteGivens } from '../site/settings.ts'
+import { duties, Duty, MachineKind, machineKinds } from './machine-kinds.ts'
 import { ShaftLine } from './shaft-line.ts'
 import { SitePractices } from './site-practices.ts'
 
-export const machineKinds = [
-  'motor',
-  'pump',
-  'fan',
-  'conveyor',
-  'mill',
-  'agitator',
-  'gearbox',
-  'spindle',
-  'other',
-] as const
-export const MachineKind = z.enum(machineKinds)
-export type MachineKind = z.infer<typeof MachineKind>
-
-export const duties = ['short-use', 'intermittent', 'one-shift', 'round-the-clock', 'main-process', 'spindle'] as const
-export const Duty = z.enum(duties)
-export type Duty = z.infer<typeof Duty>
+export { duties, Duty, MachineKind, machineKinds }
 
 /** What the machine adds to the judgement of a position. */
 export const Machine = z.object({
@@ -33,6 +19,8 @@ export const Machine = z.object({
   shaft: ShaftLine.nullable().optional(),
   /** Practices the site goes by, where it has chosen any. */
   practices: SitePractices.optional(),
+  /** What the site settles for all positions. */
+  site: SiteGivens.optional(),
   /** Name of the position that is looked at, to find it on the shaft. */
   position: z.string().optional(),
 })

@@ -5,6 +5,16 @@ export type IntervalPractice = (typeof intervalPractices)[number]
 export const growthPractices = ['physics', 'inches-per-foot', 'whole-temperature'] as const
 export type GrowthPractice = (typeof growthPractices)[number]
 
+/** How hot a ring is aimed at where its closure lets it: 95 °C is enough for ordinary fits, 120 °C is where harm begins. */
+export const heatingPractices = ['up-to-110', 'near-95', 'up-to-120'] as const
+export type HeatingPractice = (typeof heatingPractices)[number]
+/** How warm the rolling elements are taken to be: between the rings, or as the inner ring. */
+export const clearancePractices = ['between-rings', 'as-inner-ring'] as const
+export type ClearancePractice = (typeof clearancePractices)[number]
+/** Where light load ends and heavy begins for a fit, in hundredths of C. */
+export const fitPractices = ['cuts-7-15', 'cuts-6-12', 'cuts-5-10'] as const
+export type FitPractice = (typeof fitPractices)[number]
+
 /** The practice a site goes by, where it has chosen one; null leaves it to the default. */
 export const SitePractices = z.strictObject({
   greaseInterval: z
@@ -17,5 +27,20 @@ export const SitePractices = z.strictObject({
     .nullable()
     .default(null)
     .meta({ description: 'Room to leave for the growth of a shaft; physics and a margin where null' }),
+  heating: z
+    .enum(heatingPractices)
+    .nullable()
+    .default(null)
+    .meta({ description: 'Hottest aim for a ring; 110 °C where null' }),
+  clearance: z
+    .enum(clearancePractices)
+    .nullable()
+    .default(null)
+    .meta({ description: 'Temperature of the rolling elements; between the rings where null' }),
+  fits: z
+    .enum(fitPractices)
+    .nullable()
+    .default(null)
+    .meta({ description: 'Where light load ends and heavy begins; 0.07 and 0.15 of C where null' }),
 })
 export type SitePractices = z.output<typeof SitePractices>

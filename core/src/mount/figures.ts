@@ -61,7 +61,7 @@ function ringFigure(position: RollingPosition, { hot, missing, bearing }: MountO
     symbol: 'T_{ring}',
     quantity: 'temperature',
     value: hot ? number(hot.aimC) : null,
-    formula: 'T_{ring} = \\min(110,\\ T_{limit})',
+    formula: `T_{ring} = \\min(${hot?.highestC ?? 110},\\ T_{limit})`,
     givens: hot ? [degrees('limit', 'T_{limit}', hot.limitC, 'closure'), ...hotGivens(position, hot, bearing)] : [],
     source: 'Mounting practice',
     validity: 'Probe on the inner ring. The room that is left at this aim decides whether it will do.',

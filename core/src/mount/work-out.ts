@@ -11,6 +11,7 @@ import { chill, ChillInput, coolantC, shrinkage, type Chill } from './cold/chill
 import { coldOutcome, type ColdOutcome } from './cold/work-out.ts'
 import { driveUp, DriveUpInput, type DriveUp } from './drive-up.ts'
 import { differenceLimit, exposedArea } from './heat-run.ts'
+import type { HeatingPractice } from '../model/site-practices.ts'
 import { heatingLimit, ringExpansion } from './heat.ts'
 import { nutAngle } from './nut-angle.ts'
 import { padOutcome, type PadOutcome } from './pad/work-out.ts'
@@ -37,6 +38,8 @@ export const isHeated = (way: MountWay | null): boolean => way === 'heated' || w
 export interface HotMount {
   aimC: number
   limitC: number
+  /** Hottest the site aims at, °C. */
+  highestC: number
   roomC: number
   /** Allowance for cooling in handling, K. */
   coolingK: number
@@ -85,8 +88,8 @@ interface WayOutcome {
   tightestHousingUm: number | null
 }
 
-/** Nobody aims higher, °C. */
-const highestAimC = 110
+/** Nobody aims higher, °C, by the practice of the site. */
+const highestAimC: Record<HeatingPractice, number> = { 'up-to-110': 110, 'near-95': 95, 'up-to-120': 120 }
 /** Room a ring should have when it slides home: µm at least, and µm per mm of bore. */
 const leastRoomUm = 5
 const roomUmPerMm = 0.1
@@ -101,10 +104,11 @@ const usualCoolingK = 10
 /**
  * How the ring gets on its seat, judged by the room it has at the aim.
  *
- *     aim = min(110 °C, limit of the closure)      growth = 0.012 d (aim − shaft − cooling)      room = growth − tightest fit
+ *     aim = min(110 °C, or as the site has it, limit of the closure)      growth = 0.012 d (aim − shaft − cooling)      room = growth − tightest fit
  *
  * @param shaft - fit on the shaft; null while it is not settled
  * @param housing - fit in the housing; null while it is not settled
+ * @param practice - how hot the site aims at most; 110 °C where it has not chosen
  * @see linear expansion of bearing steel; mounting practice for presses and limits
  */
 export function workOutMount(
@@ -112,8 +116,9 @@ export function workOutMount(
   lookup: BearingLookup,
   shaft: FitResult | null,
   housing: FitResult | null,
+  practice?: HeatingPractice | null,
 ): MountOutcome {
-  const way = workOutWay(position, lookup, shaft, housing)
+  const way = workOutWay(position, lookup, shaft, housing, practice)
   const { bearing } = way
   return {
     ...way,
@@ -128,6 +133,7 @@ function workOutWay(
   lookup: BearingLookup,
   shaft: FitResult | null,
   housing: FitResult | null,
+  practice: HeatingPractice | null | undefined,
 ): WayOutcome {
   const bearing = lookup.kind === 'found' ? lookup.bearing : null
   const { mount } = position
@@ -154,7 +160,7 @@ function workOutWay(
   if (!shaft || mount.roomC === null) return { ...outcome, missing }
   // A ring that is loose in the middle of its tolerances goes on by hand.
   if (shaft.interferenceMeanUm <= 0) return { ...outcome, way: 'by-hand' }
-  const hot = hotMount(position, bearing, shaft, mount.roomC)
+  const hot = hotMount(position, bearing, shaft, mount.roomC, practice)
   const pressN = pressForce(position, bearing, shaft.interferenceMaxUm)
   return { ...outcome, hot, pressN, way: chooseWay(mount.tools, bearing.row.boreMm, hot, pressN) }
 }
@@ -175,14 +181,17 @@ function hotMount(
   { decoded, row }: ResolvedBearing,
   shaft: FitResult,
   roomC: number,
+  practice: HeatingPractice | null | undefined,
 ): HotMount {
   const { limitC } = heatingLimit(decoded.closure)
-  const aimC = Math.min(highestAimC, limitC)
+  const highestC = highestAimC[practice ?? 'up-to-110']
+  const aimC = Math.min(highestC, limitC)
   const coolingK = mount.coolingC ?? usualCoolingK
   const tightestUm = shaft.interferenceMaxUm
   const growthUm = ringExpansion * row.boreMm * Math.max(0, aimC - roomC - coolingK)
   return {
     aimC,
+    highestC,
     limitC,
     roomC,
     coolingK,

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { BearingType } from '../bearing-types/index.ts'
+import { fitPractices } from '../model/site-practices.ts'
 import { BearingSystem, ToleranceClass } from '../catalogue/ring-limits.ts'
 import { Seat } from './fit-result.ts'
 
@@ -27,6 +28,10 @@ export const FitRecommendInput = z.strictObject({
     .max(1)
     .optional()
     .meta({ description: 'P/C; not needed for a stationary load or a thrust bearing' }),
+  cuts: z
+    .enum(fitPractices)
+    .optional()
+    .meta({ description: 'Where light load ends and heavy begins; 0.07 and 0.15 of C where left out' }),
   housing: HousingKind.default('solid'),
   mustSlide: z.boolean().default(false).meta({ description: 'The ring has to move along its seat' }),
   application: Application.default('general'),

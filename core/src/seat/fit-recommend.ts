@@ -7,7 +7,7 @@ import { FitRecommendInput } from './fit-recommend.schema.ts'
 import { housingZone } from './housing-zone.ts'
 import { inchSeat } from './inch-seat.ts'
 import { ringLimits } from '../catalogue/ring-limits.ts'
-import { loadClassOf, loadCuts } from './load-class.ts'
+import { loadClassOf, loadCutsOf, nearCut } from './load-class.ts'
 import { shaftZone } from './shaft-zone.ts'
 
 export interface FitRecommendation {
@@ -53,7 +53,7 @@ export function fitRecommend(input: FitRecommendInput): FitRecommendation {
   }
   const limits = ringOf()
   const loadRatio = requiredLoadRatio(input)
-  const load = loadRatio === null ? 'normal' : loadClassOf(loadRatio)
+  const load = loadRatio === null ? 'normal' : loadClassOf(loadRatio, input.cuts)
   const { zone, reason } = input.seat === 'shaft' ? shaftZone(input, load) : housingZone(input, load)
   const seat = iso286Limits({ nominalMm: input.diameterMm, zone })
   const fit = interference(input.seat, seat, limits)
@@ -63,7 +63,7 @@ export function fitRecommend(input: FitRecommendInput): FitRecommendation {
     seatUpperUm: seat.upperUm,
     interferenceMinUm: fit.interferenceMinUm,
     interferenceMaxUm: fit.interferenceMaxUm,
-    reason: `${reason}${loadRatio === null ? '' : nearCutRemark(loadRatio)}`,
+    reason: `${reason}${loadRatio === null ? '' : nearCutRemark(loadRatio, input)}`,
   }
 }
 
@@ -82,9 +82,10 @@ function requiredLoadRatio({ loadRatio, ringLoad, bearingType }: FitRecommendInp
   })
 }
 
-function nearCutRemark(loadRatio: number): string {
-  for (const cut of [loadCuts.light, loadCuts.normal]) {
-    if (Math.abs(loadRatio - cut) <= loadCuts.nearCut)
+function nearCutRemark(loadRatio: number, { cuts }: FitRecommendInput): string {
+  const { light, normal } = loadCutsOf(cuts)
+  for (const cut of [light, normal]) {
+    if (Math.abs(loadRatio - cut) <= nearCut)
       return ` P/C ${loadRatio.toFixed(3)} lies close to the cut at ${cut}: the next row is as good.`
   }
   return ''

@@ -4,7 +4,7 @@ import precisionSeats from '../../data/inch-precision-seats.json' with { type: '
 import { InputError } from '../errors/input-error.ts'
 import { stepRow, type TableData } from '../tables/step-table.ts'
 import type { FitRecommendInput } from './fit-recommend.schema.ts'
-import { loadCuts } from './load-class.ts'
+import { loadCutsOf } from './load-class.ts'
 import type { Limits } from './iso286-limits.ts'
 
 /** Steps are exact inch conversions; this slack keeps 76.2 mm read from 3 in inside its step. */
@@ -72,8 +72,8 @@ function checkedAdjust(input: FitRecommendInput, rotating: boolean): NonNullable
   return input.adjust
 }
 
-/** Industrial cone under a rotating load: the row by size up to P/C 0.15, above it half a thousandth tight per inch of bore. */
-function rotatingCone({ diameterMm, loadRatio }: FitRecommendInput): Limits {
+/** Industrial cone under a rotating load: the row by size up to where heavy load begins, above it half a thousandth tight per inch of bore. */
+function rotatingCone({ diameterMm, loadRatio, cuts }: FitRecommendInput): Limits {
   if (loadRatio === undefined) {
     throw new InputError({
       code: 'MISSING',
@@ -84,7 +84,7 @@ function rotatingCone({ diameterMm, loadRatio }: FitRecommendInput): Limits {
     })
   }
   const row = rowLimits(coneSeats, { duty: 'industrial', ringLoad: 'rotating', adjust: 'moderate' }, diameterMm)
-  if (loadRatio <= loadCuts.normal) return row
+  if (loadRatio <= loadCutsOf(cuts).normal) return row
   if (diameterMm <= 76.2 + slackMm) return { lowerUm: 38.1, upperUm: 63.5 }
   const lowerUm = 0.5 * diameterMm
   const widthUm = diameterMm <= 304.8 + slackMm ? 25.4 : diameterMm <= 609.6 + slackMm ? 50.8 : 76.2

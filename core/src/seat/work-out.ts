@@ -162,9 +162,7 @@ export function chooseSeat(
   }
   if (bare) return { ...choice, gauged: gaugeBare(position, bare) }
   if (!bearing || !ringLoad || nominalMm === null || missing.length > 0) return choice
-  const { value, refusal } = attempt(() =>
-    settle(seat, position, bearing, applicationOf(position, machine), ringLoad, nominalMm, loadRatio),
-  )
+  const { value, refusal } = attempt(() => settle(seat, position, bearing, machine, ringLoad, nominalMm, loadRatio))
   return { ...choice, chosen: value, refusal, gauged: value ? gaugeSeat(seat, position, value) : nothingGauged }
 }
 
@@ -194,12 +192,14 @@ function settle(
   seat: Seat,
   position: RollingPosition,
   bearing: ResolvedBearing,
-  application: Application,
+  machine: Machine,
   ringLoad: RingLoad,
   nominalMm: number,
   loadRatio: number | null,
 ): Chosen {
   const { seat: given } = position
+  const application = applicationOf(position, machine)
+  const cuts = machine.practices?.fits ?? null
   const { row } = bearing
   // Only tapered roller bearings are made to the inch tolerances.
   const inch = given.system === 'inch-tapered' && factsOf(row.type).inchSystem
@@ -212,6 +212,7 @@ function settle(
     ringLoad,
     // Above C there is no fit to choose by; Carry has already said stop.
     ...(loadRatio === null ? {} : { loadRatio: Math.min(loadRatio, 1) }),
+    ...(cuts === null ? {} : { cuts }),
     housing: given.housing,
     mustSlide: given.slides === (seat === 'shaft' ? 'inner' : 'outer'),
     application,

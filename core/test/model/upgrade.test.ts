@@ -24,10 +24,10 @@ const stored = JSON.parse(readFileSync(new URL('../fixtures/documents-of-schema-
 describe('documents of before', () => {
   it('a position without kind and schema is a rolling bearing, and loses nothing', () => {
     const read = Position.parse(stored.position)
-    const { schema, kind, ends, ...groups } = RollingPosition.parse(read)
+    const { schema, kind, ends, differs, ...groups } = RollingPosition.parse(read)
     assert.deepEqual([schema, kind], [2, 'rolling'])
     // Nobody had asked yet which end holds.
-    assert.deepEqual(ends, emptyPosition().ends)
+    assert.deepEqual([ends, differs], [emptyPosition().ends, {}])
     // What was asked later stands beside it, unanswered.
     for (const [group, fields] of Object.entries(groups)) assert.deepInclude(fields, stored.position[group] as object)
   })

@@ -1,15 +1,20 @@
-import type { MachineDetail, PositionDetail, ShaftDetail } from '@yardfrost/contract'
+import type { MachineDetail, PositionDetail, SettingsDetail, ShaftDetail } from '@yardfrost/contract'
+
+type Theirs = PositionDetail | ShaftDetail | MachineDetail | SettingsDetail
+
+const whatIs = (theirs: Exclude<Theirs, PositionDetail>): string =>
+  'settings' in theirs ? 'These settings were' : 'shaft' in theirs ? 'This shaft was' : 'This machine was'
 
 /** Somebody else saved first; carries what they left, so that the person can choose. */
 export class ConflictError extends Error {
   override readonly name = 'ConflictError'
-  readonly theirs: PositionDetail | ShaftDetail | MachineDetail
+  readonly theirs: Theirs
 
-  constructor(theirs: PositionDetail | ShaftDetail | MachineDetail) {
+  constructor(theirs: Theirs) {
     super(
       'inputs' in theirs
         ? `${theirs.savedBy ?? 'Somebody'} saved this position since you opened it`
-        : `Somebody saved this ${'shaft' in theirs ? 'shaft' : 'machine'} since you opened it`,
+        : `${whatIs(theirs)} saved by somebody since you opened it`,
     )
     this.theirs = theirs
   }

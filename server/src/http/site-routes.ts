@@ -1,3 +1,4 @@
+import { roomForPhotos } from '@yardfrost/contract'
 import type { References } from '@yardfrost/core'
 import type pg from 'pg'
 import { savePosition } from '../bench/save-position.ts'
@@ -5,10 +6,10 @@ import { saveShaft } from '../bench/save-shaft.ts'
 import { inTransaction } from '../store/database.ts'
 import { listYard } from '../store/machines.ts'
 import { getPosition, listRevisions } from '../store/positions.ts'
-import { judgeSite } from '../site/judge-site.ts'
-import { savePractices } from '../site/save-practices.ts'
+import { savePractices, saveSettings } from '../site/save-settings.ts'
+import { getBackups } from '../store/backups.ts'
 import { getShaft } from '../store/shafts.ts'
-import { getPractices } from '../store/sites.ts'
+import { getJudging, getPhotoRoom, getPractices, getSettings } from '../store/sites.ts'
 import type { Serve } from './serve.ts'
 
 const historyShown = 50
@@ -25,13 +26,13 @@ export function siteRoutes(serve: Serve, pool: pg.Pool, references: References):
     inTransaction(pool, (db) => savePosition(db, references, who, { ...body, positionId: params.id })),
   )
   serve('practices', ({ who }) => getPractices(pool, who.siteId))
-  serve('savePractices', async ({ who, body, request }) => {
-    const saved = await inTransaction(pool, (db) => savePractices(db, who, body))
-    // The states of a whole plant take a while: the answer does not wait for them.
-    judgeSite(pool, references, who.siteId).catch((error: unknown) =>
-      request.log.error({ err: error }, 'a site could not be judged anew'),
-    )
-    return saved
+  serve('savePractices', ({ who, body }) => inTransaction(pool, (db) => savePractices(db, who, body)))
+  serve('settings', ({ who }) => getSettings(pool, who.siteId))
+  serve('saveSettings', ({ who, body }) => inTransaction(pool, (db) => saveSettings(db, who, body)))
+  serve('judging', ({ who }) => getJudging(pool, who.siteId))
+  serve('keeping', async ({ who }) => {
+    const [backup, photos] = await Promise.all([getBackups(pool), getPhotoRoom(pool, who.siteId)])
+    return { backup, photos: { ...photos, room: roomForPhotos } }
   })
   serve('history', async ({ who, params: { id } }) => {
     await getPosition(pool, who.siteId, id)

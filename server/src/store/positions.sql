@@ -2,7 +2,7 @@
 -- One position with its machine and who saved it last.
 -- $1 site id (uuid)   $2 position id (uuid)
 select p.id, p.name, a.name as area, p.inputs, p.version, p.saved_at, s.name as saved_by,
-  m.id as machine_id, m.tag, m.name as machine_name, m.kind, m.duty, m.shaft_line, t.practices,
+  m.id as machine_id, m.tag, m.name as machine_name, m.kind, m.duty, m.shaft_line, t.practices, t.settings,
   coalesce((
     select jsonb_agg(jsonb_build_object('position', o.name, 'bearingType', o.bearing_type, 'lifeH', o.life_h)
       order by o.walk_order)

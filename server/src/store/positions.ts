@@ -20,6 +20,9 @@ const sql = readQueries('./positions.sql', import.meta.url, [
   'renamePositions',
 ])
 
+/** Of the settings of a site what its positions are judged by. */
+const SiteGivensRow = z.looseObject({}).transform(({ customs: _customs, reasons: _reasons, ...givens }) => givens)
+
 const PositionRow = z
   .object({
     id: z.uuid(),
@@ -37,9 +40,23 @@ const PositionRow = z
     others: z.unknown(),
     shaft_line: z.unknown(),
     practices: z.unknown(),
+    settings: SiteGivensRow,
   })
   .transform(
-    ({ saved_at, saved_by, machine_id, machine_name, tag, kind, duty, others, shaft_line, practices, ...row }) =>
+    ({
+      saved_at,
+      saved_by,
+      machine_id,
+      machine_name,
+      tag,
+      kind,
+      duty,
+      others,
+      shaft_line,
+      practices,
+      settings,
+      ...row
+    }) =>
       PositionDetail.parse({
         ...row,
         machine: {
@@ -51,6 +68,7 @@ const PositionRow = z
           others,
           shaft: shaft_line,
           practices,
+          site: settings,
           position: row.name,
         },
         savedAt: saved_at,

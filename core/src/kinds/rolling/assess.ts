@@ -17,6 +17,7 @@ import { assessMount } from '../../mount/assess.ts'
 import { workOutMount, type MountOutcome } from '../../mount/work-out.ts'
 import { assessSeat } from '../../seat/assess.ts'
 import { fitOf, workOutSeat, type SeatOutcome } from '../../seat/work-out.ts'
+import { siteChecks } from '../../site/checks.ts'
 import { arrivalChecks, type ArrivalCheck } from '../../shaftline/arrival.ts'
 import { loadsApartChecks } from '../../shaftline/loads-apart.ts'
 import { assessment, withChecks, type Assessment } from '../../working/assessment.ts'
@@ -60,7 +61,7 @@ export function assessRolling(
     seat: assessSeat(position, outcomes.seat),
     float: withChecks(assessFloat(position, outcomes.float), at('float')),
     mount: assessMount(position, outcomes.mount),
-    grease: withChecks(assessGrease(position, outcomes.grease), at('grease')),
+    grease: withChecks(assessGrease(position, outcomes.grease), [...siteChecks(position, machine), ...at('grease')]),
     diagnose: assessDiagnose(outcomes.diagnose),
   }
   return assessment('rolling', lenses, all, outcomes.carry.bearing?.row.type ?? null, outcomes)
@@ -95,7 +96,7 @@ function workOut(
     carry,
     seat,
     float,
-    mount: workOutMount(position, lookup, shaft, housing),
+    mount: workOutMount(position, lookup, shaft, housing, machine.practices?.heating),
     grease: workOutGrease(position, machine, lookup, loadRatio),
     diagnose: workOutDiagnose(position, lookup, facts, damage),
   }

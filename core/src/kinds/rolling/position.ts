@@ -284,6 +284,9 @@ const GreaseFields = z.strictObject({
     .meta({ title: 'Shaft orientation' }),
   port: z.enum(['side', 'centre']).default('side').meta({ title: 'Grease goes in' }),
   gramsPerStroke: quantity(z.number().min(0.05).max(20), 'Grease gun output per stroke', 'gunStroke', 'g'),
+  /** Gun and lubricant of the site’s, by their ids. */
+  gun: z.uuid().nullable().default(null).meta({ title: 'Greased with the gun' }),
+  product: z.uuid().nullable().default(null).meta({ title: 'Lubricant of the site' }),
   sealMaterial: z.enum(sealMaterials).nullable().default(null).meta({ title: 'Seal material' }),
   thickener: thickener('Thickener'),
   thickenerBefore: thickener('Thickener before'),
@@ -307,11 +310,13 @@ export const RollingPosition = z.strictObject({
   mount: MountFields.prefault({}),
   grease: GreaseFields.prefault({}),
   diagnose: DiagnoseFields.prefault({}),
+  /** Why an input is otherwise than the site has it, by its path. */
+  differs: z.record(z.string().max(60), z.string().trim().max(200)).default({}),
 })
 export type RollingPosition = z.output<typeof RollingPosition>
 
 /** A position without what every kind says: groups of fields. */
-export type RollingGroups = Omit<RollingPosition, 'schema' | 'kind'>
+export type RollingGroups = Omit<RollingPosition, 'schema' | 'kind' | 'differs'>
 
 /** A position nobody has filled in, but for what holds in most workshops. */
 export const emptyPosition = (): RollingPosition =>
