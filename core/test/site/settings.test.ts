@@ -83,10 +83,14 @@ describe('what a site settles', () => {
   })
 
   it('gives the tools of the shop where the position has what it came with', () => {
-    const way = (on: Machine, mount: Partial<RollingPosition['mount']> = {}) => judge(bare({ mount: { roomC: 20, coolingC: 10, ...mount } }), on).outcomes.mount.way // prettier-ignore
-    const without = machine({ tools: ['oil-injection'] })
-    assert.notEqual(way(without), way(machine()))
-    assert.equal(way(without, { tools: ['induction'] }), way(machine(), { tools: ['induction'] }))
+    const tools = (own?: RollingPosition['mount']['tools']) =>
+      effectivePosition(
+        bare(own && { mount: { tools: own } }),
+        machine({ tools: ['oil-bath', 'press'] }),
+        lookUpBearing('6313-C3', catalogue),
+      ).mount.tools
+    assert.deepEqual(tools(), ['oil-bath', 'press'])
+    assert.deepEqual(tools(['hot-plate']), ['hot-plate'])
   })
 
   describe('as limits of temperature', () => {
