@@ -1,3 +1,4 @@
+import { SiteCustoms } from '@yardfrost/core'
 import { z } from 'zod'
 
 export const roles = ['technician', 'planner', 'viewer'] as const
@@ -20,6 +21,8 @@ export const Account = z.object({
   siteName: z.string(),
   /** The made-up plant, to try things on. */
   demo: z.boolean().default(false),
+  /** Units and dates of the site. */
+  customs: SiteCustoms.prefault({}),
   /** Every site they belong to. */
   sites: z.array(z.object({ id: z.uuid(), name: z.string() })).default([]),
 })

@@ -196,7 +196,21 @@ export {
   heatingPractices,
   intervalPractices,
   SitePractices,
+  type ClearancePractice,
+  type FitPractice,
+  type GrowthPractice,
+  type HeatingPractice,
+  type IntervalPractice,
 } from './model/site-practices.ts'
-export { baseOils, GreaseGun, Lubricant, nlgiGrades, SiteCustoms, SiteGivens, SiteSettings } from './site/settings.ts'
+export {
+  baseOils,
+  GreaseGun,
+  Lubricant,
+  nlgiGrades,
+  SiteCustoms,
+  SiteGivens,
+  SiteLimits,
+  SiteSettings,
+} from './site/settings.ts'
 export { gunOf, isLeftOpen, lubricantOf, siteGivens, type SiteGiven } from './site/apply.ts'
 export type { PracticeValue } from './working/practice.ts'

@@ -7,6 +7,14 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'yard', component: YardPage },
     { path: '/sign-in', name: 'sign-in', component: () => import('./shell/SignInPage.vue') },
+    { path: '/first', name: 'first', component: () => import('./site/FirstPage.vue') },
+    { path: '/welcome', name: 'welcome', component: () => import('./site/WelcomePage.vue') },
+    { path: '/me', name: 'me', component: () => import('./site/MePage.vue') },
+    { path: '/site', redirect: { name: 'people' } },
+    { path: '/site/people', name: 'people', component: () => import('./site/PeoplePage.vue') },
+    { path: '/site/settings', name: 'settings', component: () => import('./site/SettingsPage.vue') },
+    { path: '/site/keeping', name: 'keeping', component: () => import('./site/KeepingPage.vue') },
+    { path: '/site/next', name: 'next', component: () => import('./site/NextPage.vue') },
     { path: '/register', name: 'register', component: () => import('./register/RegisterPage.vue') },
     { path: '/register/file', name: 'import', component: () => import('./register/ImportPage.vue') },
     {
@@ -34,6 +42,8 @@ export const router = createRouter({
 router.beforeEach(async (to) => {
   const session = useSession()
   await session.load()
-  if (!session.account && to.name !== 'sign-in') return { name: 'sign-in', query: { to: to.fullPath } }
+  // Before anybody is signed in there are three doors.
+  if (!session.account && !['sign-in', 'first', 'welcome'].includes(String(to.name)))
+    return { name: 'sign-in', query: { to: to.fullPath } }
   return true
 })

@@ -1,7 +1,9 @@
 import { assert } from 'chai'
 import { assessRolling } from '../../src/kinds/rolling/assess.ts'
 import {
+  effectivePosition,
   isLeftOpen,
+  lookUpBearing,
   SiteGivens,
   SitePractices,
   siteGivens,

@@ -15,7 +15,7 @@ where id = $1
 -- name: listSites
 -- Sites an account belongs to, with what it is called there and may do.
 -- $1 account id (uuid)
-select a.id, a.login, a.epoch, m.name, m.role, s.id as site_id, s.name as site_name, s.demo
+select a.id, a.login, a.epoch, m.name, m.role, s.id as site_id, s.name as site_name, s.demo, coalesce(s.settings -> 'customs', '{}') as customs
 from account a
 join membership m on m.account_id = a.id
 join site s on s.id = m.site_id

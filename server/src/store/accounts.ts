@@ -1,4 +1,5 @@
 import { Role, type Account } from '@yardfrost/contract'
+import { SiteCustoms } from '@yardfrost/core'
 import { z } from 'zod'
 import type { Db } from './database.ts'
 import { readQueries } from './read-queries.ts'
@@ -38,6 +39,7 @@ const SiteRow = z.object({
   site_id: z.uuid(),
   site_name: z.string(),
   demo: z.boolean(),
+  customs: SiteCustoms,
 })
 
 /** Somebody who may sign in, on one of the sites they belong to. `epoch`: sessions of an older one are over. */
@@ -51,9 +53,9 @@ export async function findSignedIn(db: Db, id: string, siteId: string | null): P
   const sites = await any(db, sql.listSites(id), SiteRow)
   const here = sites.find(({ site_id }) => site_id === siteId) ?? sites[0]
   if (!here) return null
-  const { login, name, role, site_id, site_name, demo, epoch } = here
+  const { login, name, role, site_id, site_name, demo, customs, epoch } = here
   const others = sites.map((one) => ({ id: one.site_id, name: one.site_name }))
-  return { epoch, account: { id, login, name, role, siteId: site_id, siteName: site_name, demo, sites: others } }
+  return { epoch, account: { id, login, name, role, siteId: site_id, siteName: site_name, demo, customs, sites: others } }
 }
 
 /** Adds an account and returns its id; null where the sign-in name is taken, in whatever case. */

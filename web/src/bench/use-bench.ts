@@ -3,10 +3,12 @@ import {
   assess,
   effectivePosition,
   holdsRolling,
+  isLeftOpen,
   lenses,
   lookUpBearing,
   RollingDocument,
   RollingPosition,
+  siteGivens,
   SitePractices,
   type Lens,
   type Machine,
@@ -14,7 +16,7 @@ import {
 } from '@yardfrost/core'
 import { computed, inject, provide, reactive, ref, type InjectionKey } from 'vue'
 import { api, ApiFailure } from '../api/client.ts'
-import { provideForm } from '../form/form-port.ts'
+import { provideForm, type SiteSays } from '../form/form-port.ts'
 import { draftKeys } from '../shell/use-drafts.ts'
 import { copyOf, useDocument } from '../shell/use-document.ts'
 import { lensPages } from './lens-pages.ts'
@@ -113,10 +115,26 @@ function createBench(id: string) {
     if (fields) fields[field] = value
   }
 
+  /** What the site gives for each field of this position, by its path. */
+  const givens = computed(() => new Map(siteGivens(inputs.value, machine.value).map((one) => [one.path, one])))
+  function siteSays(path: string): SiteSays | null {
+    const given = givens.value.get(path)
+    if (!given) return null
+    return {
+      ...given,
+      open: isLeftOpen(inputs.value, path),
+      reason: inputs.value.differs[path] ?? '',
+      explain: (reason) => {
+        const { [path]: _before, ...others } = inputs.value.differs
+        inputs.value.differs = reason.trim() === '' ? others : { ...others, [path]: reason }
+      },
+    }
+  }
+
   return {
     ...document,
     id, detail, inputs, assessment, lookup, bearing, lit, load, goBy, pageOf, turnTo, undoable, change, putOn, undo,
-    machine, onShaft, fed, effective, valueAt, setAt,
+    machine, onShaft, fed, effective, valueAt, setAt, siteSays,
   } // prettier-ignore
 }
 
@@ -132,6 +150,7 @@ export function openBench(id: string): Bench {
     unreadable: bench.unreadable,
     valueAt: (path) => bench.valueAt(path as FieldPath),
     setAt: (path, value) => bench.setAt(path as FieldPath, value),
+    site: bench.siteSays,
   })
   return bench
 }

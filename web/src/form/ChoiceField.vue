@@ -2,6 +2,7 @@
 import Select from 'primevue/select'
 import FieldFrame from './FieldFrame.vue'
 import { fieldOf, namesOf, useForm } from './form-port.ts'
+import SiteNote from './SiteNote.vue'
 
 /** One of a few; the label comes from the schema of the form. */
 const { path, options } = defineProps<{ path: string; options: { value: T; label: string }[] }>()
@@ -24,5 +25,6 @@ const { name, inputId } = namesOf(form, path)
       :aria-label="title"
       @update:model-value="form.setAt(path, $event)"
     />
+    <SiteNote :path="path" :options="options" />
   </FieldFrame>
 </template>

@@ -5,6 +5,7 @@ import { z } from 'zod'
 import { useSettings } from '../shell/settings.ts'
 import { fieldOf, namesOf, useForm } from './form-port.ts'
 import QuantityInput from './QuantityInput.vue'
+import SiteNote from './SiteNote.vue'
 import { useQuantityText } from './use-quantity-text.ts'
 
 /** A number with its unit. Takes either system as typed; label, range and unit come from the schema of the form. */
@@ -44,15 +45,24 @@ onBeforeUnmount(() => {
 </script>
 
 <template>
-  <QuantityInput
-    :id="inputId"
-    v-model="text"
-    :title="title"
-    :unit="note || (meta?.unit === 'mm/s' ? 'mm/s' : unitSymbol(quantity, settings.units))"
-    :refusal="refusal"
-    :test="name"
-    @begin="begin"
-    @take="take(false)"
-    @leave="leave"
-  />
+  <div class="with-site">
+    <QuantityInput
+      :id="inputId"
+      v-model="text"
+      :title="title"
+      :unit="note || (meta?.unit === 'mm/s' ? 'mm/s' : unitSymbol(quantity, settings.units))"
+      :refusal="refusal"
+      :test="name"
+      @begin="begin"
+      @take="take(false)"
+      @leave="leave"
+    />
+    <SiteNote :path="path" :quantity="quantity" />
+  </div>
 </template>
+
+<style scoped>
+.with-site {
+  min-width: 0;
+}
+</style>

@@ -12,8 +12,22 @@ export interface FormPort {
   unreadable: Map<string, string>
   /** Stands before the path where fields of several forms are on one page. */
   prefix?: string
+  /** What the site gives for a field, and whether the document leaves it open to that; null where it gives nothing. */
+  site?: (path: string) => SiteSays | null
   /** What a value would break beside other fields, as what is allowed; null where nothing. */
   conflict?: (path: string, value: unknown) => string | null
+}
+
+/** What the site says of one field. */
+export interface SiteSays {
+  value: unknown
+  /** What of the site it is. */
+  from: string
+  /** The document has nothing of its own. */
+  open: boolean
+  /** Why the document has it otherwise. */
+  reason: string
+  explain: (reason: string) => void
 }
 
 const portKey: InjectionKey<FormPort> = Symbol('form')

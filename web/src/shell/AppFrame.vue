@@ -60,6 +60,7 @@ async function signOut() {
         <YardfrostMark />
         <span class="name">Yardfrost</span>
       </RouterLink>
+      <span v-if="session.account?.demo" class="demo" data-test="demo">Demo: made-up plant</span>
       <nav class="crumbs" aria-label="Where you are">
         <template v-for="(crumb, index) in page.crumbs" :key="index">
           <span v-if="index > 0" class="slash" aria-hidden="true">/</span>
@@ -92,15 +93,16 @@ async function signOut() {
             @click="page.saving.save()"
           />
         </template>
-        <button
-          class="tool who"
-          type="button"
-          data-test="sign-out"
+        <RouterLink v-if="session.mayPlan" class="tool" :to="{ name: 'people' }" data-test="to-site">Site</RouterLink>
+        <RouterLink
+          class="tool name-of"
+          :to="{ name: 'me' }"
+          data-test="to-me"
           :title="`${session.account.name}, ${session.account.role}`"
-          @click="signOut"
         >
-          Sign out
-        </button>
+          {{ session.account.name }}
+        </RouterLink>
+        <button class="tool who" type="button" data-test="sign-out" @click="signOut">Sign out</button>
       </template>
     </header>
     <p v-if="trouble" class="kept" role="alert" data-test="sign-out-trouble">
@@ -166,6 +168,21 @@ async function signOut() {
 
 .name {
   font: 650 22px var(--label);
+}
+
+.demo {
+  padding: 1px 8px;
+  border: 1px solid currentcolor;
+  border-radius: 3px;
+  font: 600 14px var(--label);
+  white-space: nowrap;
+  opacity: 0.9;
+}
+
+.name-of {
+  max-width: 13ch;
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 
 .crumbs {

@@ -3,7 +3,8 @@ import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { ApiFailure } from '../api/client.ts'
+import type { StartState } from '@yardfrost/contract'
+import { api, ApiFailure } from '../api/client.ts'
 import { usePageState } from './page-state.ts'
 import { useSession } from './session.ts'
 
@@ -18,6 +19,16 @@ const login = ref('')
 const password = ref('')
 const trouble = ref<{ message: string; fix: string } | null>(null)
 const busy = ref(false)
+
+/** A server without a site asks for the first; one with the demo says so. */
+const start = ref<StartState | null>(null)
+void api.start().then(
+  async (state) => {
+    start.value = state
+    if (state.empty && !state.asksWord) await router.replace({ name: 'first' })
+  },
+  () => undefined,
+)
 
 async function signIn() {
   if (!login.value.trim() || !password.value) {
@@ -71,7 +82,13 @@ async function signIn() {
       />
       <p v-if="trouble" class="trouble" role="alert" data-test="trouble">{{ trouble.message }}. {{ trouble.fix }}</p>
       <Button type="submit" label="Sign in" :disabled="busy" data-test="sign-in" />
-      <p class="quiet">Names and passwords of the demo site are printed where Yardfrost was started.</p>
+      <p v-if="start?.demo" class="quiet" data-test="demo-door">
+        Demo: made-up plant. Its names and passwords are printed where Yardfrost was started.
+      </p>
+      <p v-else-if="start?.empty" class="quiet">
+        No site is here yet. Open the address that was printed where Yardfrost was started to make the first.
+      </p>
+      <p v-else class="quiet">Forgotten? A planner of your site gives you a link to set a new password.</p>
     </form>
   </section>
 </template>

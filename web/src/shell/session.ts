@@ -29,6 +29,19 @@ export const useSession = defineStore('session', () => {
     account.value = null
   }
 
+  async function signOutEverywhere(): Promise<void> {
+    await api.signOutEverywhere()
+    await forgetAnswers()
+    account.value = null
+  }
+
+  /** Somebody has come in another way: by a link, at another site, as the first. */
+  async function take(comes: () => Promise<Account>): Promise<void> {
+    await forgetAnswers()
+    account.value = await comes()
+    loaded = true
+  }
+
   /** The server no longer knows this session; what is on the page stays. */
   function expire(): void {
     account.value = null
@@ -36,5 +49,5 @@ export const useSession = defineStore('session', () => {
 
   const maySave = computed(() => account.value?.role !== 'viewer')
   const mayPlan = computed(() => account.value?.role === 'planner')
-  return { account, maySave, mayPlan, load, signIn, signOut, expire }
+  return { account, maySave, mayPlan, load, signIn, signOut, signOutEverywhere, take, expire }
 })

@@ -28,6 +28,11 @@ const figures = computed(() => lens.value.figures)
 const lubricants = choices(lubricationWords)
 const thickeners = [notStated, ...choices(thickenerWords)]
 const seals = [notStated, ...choices(sealMaterialWords)]
+/** What the site has, to be chosen by name. */
+const named = (list: readonly { id: string; name: string }[]) =>
+  list.length === 0 ? [] : [notStated, ...list.map(({ id, name }) => ({ value: id, label: name }))]
+const guns = computed(() => named(bench.machine.value.site?.guns ?? []))
+const products = computed(() => named(bench.machine.value.site?.lubricants ?? []))
 /** By the other practices, each with its working. */
 const otherIntervals = computed(() => Object.keys(figures.value).filter((name) => name.startsWith('interval:')))
 const sealed = computed(() => {
@@ -45,6 +50,7 @@ const indexNote = computed(() => (bench.inputs.value.grease.viscosityIndex === n
   <LensSheet :lens="lens" question="How often, how much, and does the film hold?" @field="emit('field', $event)">
     <template #inputs>
       <div class="fields">
+        <ChoiceField v-if="products.length" class="wide" path="grease.product" :options="products" />
         <ChoiceField path="grease.lubrication" :options="lubricants" />
         <QuantityField path="grease.runningC" />
         <QuantityField path="grease.nu40Cst" />
@@ -71,6 +77,7 @@ const indexNote = computed(() => (bench.inputs.value.grease.viscosityIndex === n
         <ChoiceField path="grease.orientation" :options="choices(orientationWords)" />
         <ChoiceField path="grease.cleanliness" :options="cleanlinessOptions" />
         <ChoiceField path="grease.port" :options="ports" />
+        <ChoiceField v-if="guns.length" path="grease.gun" :options="guns" />
         <QuantityField path="grease.gramsPerStroke" />
         <ChoiceField v-if="sealed" path="grease.sealMaterial" :options="seals" />
         <span v-else />

@@ -21,7 +21,8 @@ const others = computed(() => mountingMethods(bench.effective.value, bench.asses
 const holdingOptions = [notStated, ...choices(holdingWords)]
 const housingOptions = [notStated, ...choices(mountHousingWords)]
 const tools = computed({
-  get: () => bench.inputs.value.mount.tools,
+  // What the shop has, until this position says otherwise.
+  get: () => bench.effective.value.mount.tools,
   set: (next) => bench.setAt('mount.tools', next),
 })
 const { stepOf } = useMountSteps(bench)
