@@ -40,6 +40,7 @@ export async function testApp(
   heaterPort: () => number = () => 0,
   budget: Budget = usualBudget,
   webFolder: string | null = null,
+  at: Parameters<typeof reachAt>[0] = { host: '127.0.0.1', names: [], trustProxy: false },
 ): Promise<TestApp> {
   const undo: (() => unknown)[] = []
   const stop = async () => {
@@ -86,7 +87,7 @@ export async function testApp(
       runs,
       calculations,
       ...{ news, watch, people, streams },
-      reach: reachAt({ host: '127.0.0.1', names: [], trustProxy: false }),
+      reach: reachAt(at),
       devicesAt: null,
       secret: 'for tests',
       version: '1.2.3',

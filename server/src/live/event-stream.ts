@@ -27,15 +27,23 @@ export function openEventStream(request: Request, response: Response): EventStre
     Connection: 'keep-alive',
   })
   response.flushHeaders()
+  /** Cuts the line of a reader that takes nothing. */
+  let cut: NodeJS.Timeout | null = null
+  const taking = () => {
+    if (cut) clearTimeout(cut)
+    cut = null
+  }
+  response.on('drain', taking)
   const write = (text: string) => {
     if (gone.signal.aborted || response.writableEnded) return
-    if (!response.write(text)) cutWhenStuck(response, gone.signal)
+    if (!response.write(text)) cut ??= setTimeout(() => response.destroy(), patienceMs)
   }
   const beat = setInterval(() => {
     if (!response.writableNeedDrain) write(': still here\n\n')
   }, heartbeatMs)
   request.on('close', () => {
     clearInterval(beat)
+    taking()
     gone.abort()
   })
   const send = (event: string, data: string) => write(`event: ${event}\ndata: ${data}\n\n`)
@@ -61,12 +69,4 @@ export function openEventStream(request: Request, response: Response): EventStre
       }),
     end: () => response.end(),
   }
-}
-
-/** Cuts the line of a reader that takes nothing. */
-function cutWhenStuck(response: Response, gone: AbortSignal): void {
-  const cut = setTimeout(() => response.destroy(), patienceMs)
-  const stop = () => clearTimeout(cut)
-  response.once('drain', stop)
-  gone.addEventListener('abort', stop, { once: true })
 }

@@ -55,7 +55,10 @@ export async function findSignedIn(db: Db, id: string, siteId: string | null): P
   if (!here) return null
   const { login, name, role, site_id, site_name, demo, customs, epoch } = here
   const others = sites.map((one) => ({ id: one.site_id, name: one.site_name }))
-  return { epoch, account: { id, login, name, role, siteId: site_id, siteName: site_name, demo, customs, sites: others } }
+  return {
+    epoch,
+    account: { id, login, name, role, siteId: site_id, siteName: site_name, demo, customs, sites: others },
+  }
 }
 
 /** Adds an account and returns its id; null where the sign-in name is taken, in whatever case. */

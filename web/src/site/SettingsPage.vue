@@ -28,6 +28,7 @@ import TextField from '../form/TextField.vue'
 import ThingForm from '../form/ThingForm.vue'
 import DocumentNotices from '../shell/DocumentNotices.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
+import { useFormat } from '../figures/use-format.ts'
 import { usePageState } from '../shell/page-state.ts'
 import { useSession } from '../shell/session.ts'
 import { useLoading } from '../shell/use-loading.ts'
@@ -46,6 +47,8 @@ const { failure, load } = useLoading(site.load)
 page.crumbs = [{ label: 'Yard', to: { name: 'yard' } }, { label: 'Site' }, { label: 'Settings' }]
 
 async function save() {
+  // What it changes is told above.
+  document.querySelector('main')?.scrollTo({ top: 0 })
   if ((await site.save()) && session.account) session.account = { ...session.account, customs: settings.value.customs }
 }
 watchEffect(() => {
@@ -89,7 +92,8 @@ function into(record: Partial<Record<string, number>>, change: Record<string, un
     if (typeof value === 'number') record[name] = value
     else Reflect.deleteProperty(record, name)
 }
-const usualLife = (duty: Duty) => `${wantedLife(duty).wantedH.toLocaleString('en')} h is usual`
+const format = useFormat()
+const usualLife = (duty: Duty) => `${format.digits(wantedLife(duty).wantedH, 'duration')} h is usual`
 
 const tools = computed({
   get: () => settings.value.tools ?? [],
@@ -125,7 +129,7 @@ function explain(key: string, reason: string) {
   <section v-else-if="site.stored.value" class="settings">
     <SiteNav />
     <DocumentNotices :document="site" what="these settings" @reload="load" />
-    <JudgingNote v-if="judging" :judging="judging" :moves="moves" />
+    <JudgingNote v-if="judging && (judging.total > 0 || judging.endedAt === null)" :judging="judging" :moves="moves" />
     <header>
       <h1>What {{ session.account?.siteName }} settles</h1>
       <p class="quiet">

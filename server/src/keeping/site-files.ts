@@ -1,0 +1,243 @@
+/** How a column is written: as text, or cast to this on the way back. */
+export type Cast = 'text' | 'uuid' | 'integer' | 'double precision' | 'timestamptz' | 'date' | 'account'
+
+export interface FileColumn {
+  cast: Cast
+  /** For the README. */
+  about: string
+  /** Empty is nothing, and not an empty text. */
+  optional?: true
+}
+
+/** One table of a site as a file of lines, and one of documents where it has some. */
+export interface SiteFile {
+  /** Name without its ending: `machines` is machines.csv and machines.json. */
+  name: string
+  table: string
+  about: string
+  /** Columns in which a line is told from the others; documents carry them too. */
+  key: readonly string[]
+  columns: Readonly<Record<string, FileColumn>>
+  /** Columns that hold a document, by what it is. */
+  documents: Readonly<Record<string, { about: string; cast: 'jsonb' | 'uuid[]' }>>
+  order: string
+}
+
+const id = (about: string): FileColumn => ({ cast: 'uuid', about })
+const words = (about: string): FileColumn => ({ cast: 'text', about })
+const maybe = (cast: Cast, about: string): FileColumn => ({ cast, about, optional: true })
+const whole = (about: string): FileColumn => ({ cast: 'integer', about })
+const time = (about: string): FileColumn => ({ cast: 'timestamptz', about })
+const who = (about: string): FileColumn => ({ cast: 'account', about, optional: true })
+const json = (about: string) => ({ about, cast: 'jsonb' as const })
+
+/** Files of a site in the order they are read back: what is pointed to comes first. */
+export const siteFiles: readonly SiteFile[] = [
+  {
+    name: 'areas',
+    table: 'area',
+    about: 'Areas of the site in walking order.',
+    key: ['id'],
+    columns: { id: id('of the area'), name: words('of the area'), walk_order: whole('place in the walk, from 0') },
+    documents: {},
+    order: 'walk_order, id',
+  },
+  {
+    name: 'machines',
+    table: 'machine',
+    about: 'Machines, in service or not.',
+    key: ['id'],
+    columns: {
+      id: id('of the machine'),
+      area_id: id('area it stands in, see areas'),
+      tag: words('on the machine'),
+      name: words('of the machine'),
+      kind: words('motor, pump, fan and so on'),
+      duty: words('how it is used'),
+      criticality: words('vital, important, minor'),
+      hours_source: words('where running hours come from: clock, shifts, meter'),
+      hours_per_week: maybe('double precision', 'h a week, for shifts'),
+      walk_order: whole('place in its area'),
+      shaft_version: whole('saves of its shaft, 0 for none'),
+      version: whole('saves of its entry'),
+      retired_at: maybe('timestamptz', 'out of service since'),
+    },
+    documents: { shaft_line: json('its shaft: parts, supports, loads; null where nobody has drawn it') },
+    order: 'walk_order, id',
+  },
+  {
+    name: 'positions',
+    table: 'position',
+    about: 'Bearing positions as they stand, those taken off too.',
+    key: ['id'],
+    columns: {
+      id: id('of the position'),
+      machine_id: id('machine it belongs to'),
+      name: words('of the position'),
+      walk_order: whole('place on the machine'),
+      state: words('go, watch, stop, or open while something is missing'),
+      designation: maybe('text', 'of the bearing'),
+      bearing_type: maybe('text', 'of the bearing'),
+      life_h: maybe('double precision', 'rated life, h'),
+      finding: maybe('text', 'worst finding as it runs'),
+      version: whole('saves so far'),
+      saved_at: time('of the last save'),
+      saved_by: who('of the last save'),
+      retired_at: maybe('timestamptz', 'taken off since'),
+    },
+    documents: {
+      inputs: json('everything that was entered, in metric units'),
+      result: json('what it was judged to be'),
+    },
+    order: 'machine_id, walk_order, id',
+  },
+  {
+    name: 'revisions',
+    table: 'position_revision',
+    about: 'Every save of every position.',
+    key: ['position_id', 'version'],
+    columns: {
+      position_id: id('position that was saved'),
+      version: whole('of the save, from 1'),
+      state: words('it was judged to be'),
+      designation: maybe('text', 'of the bearing'),
+      saved_at: time('of the save'),
+      saved_by: who('of the save'),
+    },
+    documents: { inputs: json('everything that was entered') },
+    order: 'position_id, version',
+  },
+  {
+    name: 'jobs',
+    table: 'job',
+    about: 'Jobs: open, done and cancelled.',
+    key: ['id'],
+    columns: {
+      id: id('of the job'),
+      machine_id: id('machine it is done on'),
+      number: whole('of the job'),
+      kind: words('of work'),
+      title: words('of the job'),
+      state: words('planned, under-way, waiting, done, cancelled'),
+      reason: maybe('text', 'why it waits or was cancelled'),
+      planned_for: maybe('date', 'day it is planned for'),
+      created_at: time('it was made'),
+      created_by: who('made it'),
+      started_at: maybe('timestamptz', 'first entry'),
+      ended_at: maybe('timestamptz', 'done or cancelled'),
+    },
+    documents: {
+      position_ids: { about: 'positions it is about', cast: 'uuid[]' },
+      steps: json('its steps with cautions, readings and limits'),
+      as_found: json('inputs of each position when it was made'),
+      as_left: json('inputs of each position when it was closed'),
+    },
+    order: 'number',
+  },
+  {
+    name: 'entries',
+    table: 'job_entry',
+    about: 'What people entered in jobs, in order.',
+    key: ['id'],
+    columns: {
+      id: id('of the entry, from the device'),
+      job_id: id('job it belongs to'),
+      account_id: who('entered it'),
+      received_at: time('it came to the server'),
+    },
+    documents: { body: json('the entry: step, kind, reading, time on the device') },
+    order: 'seq',
+  },
+  {
+    name: 'photographs',
+    table: 'job_photo',
+    about: 'Photographs of jobs; each is a file of its id in the folder photographs.',
+    key: ['id'],
+    columns: {
+      id: id('of the photograph, and name of its file'),
+      job_id: id('job it belongs to'),
+      type: words('image/jpeg'),
+      account_id: who('took it'),
+      taken_at: time('it came to the server'),
+    },
+    documents: {},
+    order: 'taken_at, id',
+  },
+  {
+    name: 'events',
+    table: 'audit_event',
+    about: 'Who did what to what, in order.',
+    key: [],
+    columns: {
+      at: time('it was done'),
+      account_id: who('did it'),
+      kind: words('of deed'),
+      subject_id: maybe('uuid', 'it was done to'),
+      detail: { cast: 'text', about: 'more of it, as JSON' },
+    },
+    documents: {},
+    order: 'id',
+  },
+]
+
+/** Columns of people.csv. Passwords are never exported: everybody comes in by a new link. */
+export const peopleColumns: Readonly<Record<string, FileColumn>> = {
+  id: id('of the person'),
+  login: words('sign-in name'),
+  name: words('as it stands beside what they did'),
+  role: words('viewer, technician, planner'),
+  created_at: time('they came to the site'),
+  retired_at: maybe('timestamptz', 'left the site'),
+}
+
+/** A text that a spreadsheet would take for a formula has an apostrophe before it; one that begins with one has two. */
+export const escaped = (text: string): string => (/^[=+\-@\t\r']/.test(text) ? `'${text}` : text)
+export const unescaped = (text: string): string => (/^'[=+\-@\t\r']/.test(text) ? text.slice(1) : text)
+
+/** Of which kinds of column the text is a person's. */
+export const isFreeText = ({ cast }: FileColumn): boolean => cast === 'text'
+
+/** README.md of an exported site: every file and every column. */
+export function readmeOf(siteName: string, version: string, at: Date): string {
+  const table = (columns: Readonly<Record<string, FileColumn>>) => [
+    '| column | holds |',
+    '|---|---|',
+    ...Object.entries(columns).map(
+      ([name, { about, optional }]) => `| ${name} | ${about}${optional ? ', or empty' : ''} |`,
+    ),
+  ]
+  return [
+    `# ${siteName}`,
+    '',
+    `Exported by Yardfrost ${version} on ${at.toISOString()}. Text is UTF-8. Times are in UTC or say their offset; sizes are mm and µm,`,
+    'temperatures °C, forces N. A text that a spreadsheet would take for a formula has an apostrophe before it. Read it again',
+    'with `npm run import -- FOLDER`.',
+    '',
+    '## site.json',
+    '',
+    'Name, settings and practices of the site, and the version of these files.',
+    '',
+    '## people.csv',
+    '',
+    'People of the site. Passwords are not in it: after an import everybody gets a new link.',
+    '',
+    ...table(peopleColumns),
+    ...siteFiles.flatMap(({ name, about, columns, documents, key }) => [
+      '',
+      `## ${name}.csv${Object.keys(documents).length > 0 ? ` and ${name}.json` : ''}`,
+      '',
+      about,
+      '',
+      ...table(columns),
+      ...(Object.keys(documents).length > 0
+        ? [
+            '',
+            `${name}.json is a list with ${key.join(' and ')} of each line and:`,
+            '',
+            ...Object.entries(documents).map(([column, one]) => `- ${column}: ${one.about}`),
+          ]
+        : []),
+    ]),
+    '',
+  ].join('\n')
+}

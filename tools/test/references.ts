@@ -1,0 +1,3 @@
+import { loadReferences } from '@yardfrost/server'
+
+export const references = loadReferences()
