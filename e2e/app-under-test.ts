@@ -11,10 +11,11 @@ interface Running {
 export class AppUnderTest {
   #running: Running | null = null
 
-  async start(): Promise<void> {
+  /** @param demo - with the made-up plant, or on an empty database */
+  async start(demo = true): Promise<void> {
     const cluster = await temporaryCluster()
     const database = await newDatabase(cluster.cluster, 'app')
-    const app = await temporaryApp(database)
+    const app = await temporaryApp(database, 0, demo)
     process.env['YARDFROST_URL'] = `http://127.0.0.1:${app.port}`
     this.#running = { cluster, database, app }
   }
@@ -29,6 +30,19 @@ export class AppUnderTest {
     const { port } = this.#now.app
     await this.#now.app.stop()
     this.#now.app = await temporaryApp(this.#now.database, port)
+  }
+
+  get database(): string {
+    return this.#now.database
+  }
+
+  /** Stops the server, drops everything, does something to the empty database, and starts the server on it. */
+  async dropEverything(then: (databaseUrl: string) => Promise<void>): Promise<void> {
+    const { port } = this.#now.app
+    await this.#now.app.stop()
+    await this.query('drop schema public cascade; create schema public')
+    await then(this.#now.database)
+    this.#now.app = await temporaryApp(this.#now.database, port, false)
   }
 
   stopDatabase = () => this.#now.cluster.cluster.stop()

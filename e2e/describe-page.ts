@@ -2,6 +2,8 @@ import { AppUnderTest } from './app-under-test.ts'
 import { Page, type Login } from './page.ts'
 
 interface Setting {
+  /** On an empty database, without the made-up plant. */
+  empty?: boolean
   /** Who is signed in from the start; nobody where it is left out. */
   as?: Login
   /** Width and height of the page, px. */
@@ -13,7 +15,7 @@ interface Setting {
 /** A suite on an application of its own with the demo data, and a browser at it; both are there once its tests run. */
 export function describePage(
   title: string,
-  { as, size, heaterRate }: Setting,
+  { as, size, heaterRate, empty = false }: Setting,
   suite: (under: { app: AppUnderTest; page: Page }) => void,
 ): void {
   describe(title, () => {
@@ -22,7 +24,7 @@ export function describePage(
 
     before(async () => {
       if (heaterRate) process.env['YARDFROST_HEATER_RATE'] = String(heaterRate)
-      await app.start()
+      await app.start(!empty)
       await page.open(...(size ?? []))
       if (as) await page.signIn(as)
     })

@@ -36,13 +36,13 @@ export async function temporaryCluster(): Promise<TemporaryCluster> {
 /** Makes a new database in a cluster and returns its address. */
 export const newDatabase = (cluster: Cluster, name: string): Promise<string> => cluster.makeDatabase(name)
 
-/** The whole application with its demo data on a database; port 0 takes any free one. */
-export async function temporaryApp(databaseUrl: string, port = 0): Promise<RunningServer> {
+/** The whole application on a database, with its demo data or without; port 0 takes any free one. */
+export async function temporaryApp(databaseUrl: string, port = 0, demo = true): Promise<RunningServer> {
   const log = pino({ level: process.env['YARDFROST_LOG'] ?? 'silent' })
   const pool = openPool(databaseUrl, () => undefined)
   await migrate(pool)
   const references = loadReferences()
-  await loadDemoSite(pool, references)
+  if (demo) await loadDemoSite(pool, references)
   const webFolder = fileURLToPath(new URL('../web/dist', import.meta.url))
   return startServer({ pool, databaseUrl, references, log, version: 'test', port, host: '127.0.0.1', webFolder })
 }

@@ -111,7 +111,7 @@ const kelvins = (difference: number) => format.digits(difference, 'temperatureRi
 </script>
 
 <template>
-  <section class="clock" aria-label="Heat clock" data-test="heat-clock">
+  <section class="clock" aria-label="Heat clock" data-test="heat-clock" :data-busy="running || undefined">
     <h2 class="says" role="status" data-test="heat-says">{{ says }}</h2>
     <HeatChart
       :target="target"
