@@ -39,7 +39,7 @@ export function inOneSentence(error: unknown): string | null {
 /** Runs a command to its end. A fault the person can put right is told in a sentence, any other with all there is to know. */
 export async function command(
   work: () => Promise<void>,
-  cleanUp: () => Promise<void> = async () => undefined,
+  cleanUp: () => Promise<void> = () => Promise.resolve(),
 ): Promise<void> {
   try {
     await work()

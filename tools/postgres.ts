@@ -31,7 +31,7 @@ const [firstLookMs, longestLookMs] = [1000, 30_000]
 
 /** Who the cluster belongs to, and who the application is in it: the first may everything, the second its own databases. */
 const [ownerRole, appRole] = ['yardfrost_owner', 'yardfrost']
-type Role = typeof ownerRole | typeof appRole
+type Role = typeof ownerRole
 
 /**
  * A PostgreSQL cluster of our own: own folder, own port, loopback only, no socket. Both roles have passwords, kept in files

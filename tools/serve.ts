@@ -49,7 +49,7 @@ async function loadDemo(pool: pg.Pool, set: Settings, site: string | undefined):
 }
 
 /** @throws SettingError while anybody on the network could sign in with a password that is in every copy of this program */
-async function refuseOpenDemo(set: Settings, working: readonly unknown[]): Promise<void> {
+function refuseOpenDemo(set: Settings, working: readonly unknown[]): void {
   if (working.length === 0 || isLoopback(set.host)) return
   throw new SettingError(
     `The demo's passwords are known to everybody, so it does not listen on ${set.host}. ` +
@@ -62,7 +62,7 @@ async function makeReady(pool: pg.Pool, set: Settings, site: string | undefined)
   if (done.length > 0) say(`migrated the database: ${done.join(', ')}`)
   await loadDemo(pool, set, site)
   const working = await demoSignIns(pool, demoAccounts)
-  await refuseOpenDemo(set, working)
+  refuseOpenDemo(set, working)
   const { empty, asksWord } = await startState(pool, set)
   const at = (path = '') => `http://${isLoopback(set.host) ? 'localhost' : set.host}:${set.port}${path}`
   const word = site !== undefined || (empty && asksWord) ? await offerStart(pool, site ?? '') : null
@@ -85,7 +85,7 @@ async function serve(): Promise<void> {
   const set = settings()
   const processes = Number(values.processes ?? 1)
   if (!Number.isInteger(processes) || processes < 1 || processes > 32)
-    throw new SettingError(`--processes is "${values.processes}"; it must be a whole number from 1 to 32.`)
+    throw new SettingError(`--processes is "${String(values.processes)}"; it must be a whole number from 1 to 32.`)
   if (!set.databaseUrl) cleanUps.push(takeLock(join(set.folder, 'yardfrost.lock'), set.port))
   if (!(await isFree(set.port, set.host)))
     throw new SettingError(`Port ${set.port} is in use by another program. Stop that, or set PORT to a free one.`)

@@ -1,4 +1,4 @@
-import { loadReferences, openPool, startServer, type Reach } from '@yardfrost/server'
+import { loadReferences, openPool, startServer, type Reach, type RunningServer } from '@yardfrost/server'
 import { pino } from 'pino'
 
 /** What one of several processes is told. */
@@ -14,18 +14,15 @@ export interface WorkerOptions {
   devices: { port: number; here: boolean }
 }
 
-const { databaseUrl, log: level, ...rest } = JSON.parse(process.env['YARDFROST_WORKER'] ?? '') as WorkerOptions
-const log = pino({ level })
-const pool = openPool(databaseUrl, (error) => log.warn({ err: error }, 'an idle database connection broke'))
-const server = await startServer({ ...rest, databaseUrl, pool, references: loadReferences(), log })
-
 let stopping = false
+let server: RunningServer | null = null
 async function stop(): Promise<void> {
   if (stopping) return
   stopping = true
-  await server.stop()
+  await server?.stop()
   process.exit(0)
 }
+// Heard from the first moment on: what comes while it starts would be lost.
 process.on('message', (message: unknown) => {
   if (message === 'stop') void stop()
 })
@@ -33,4 +30,9 @@ process.on('message', (message: unknown) => {
 process.on('SIGINT', () => undefined)
 process.on('SIGTERM', () => undefined)
 process.on('disconnect', () => void stop())
+
+const { databaseUrl, log: level, ...rest } = JSON.parse(process.env['YARDFROST_WORKER'] ?? '') as WorkerOptions
+const log = pino({ level })
+const pool = openPool(databaseUrl, (error) => log.warn({ err: error }, 'an idle database connection broke'))
+server = await startServer({ ...rest, databaseUrl, pool, references: loadReferences(), log })
 process.send?.('serving')

@@ -24,22 +24,33 @@ export async function startWorkers(
   new SharedCounts()
   const port = await freePort()
   let stopping = false
+  const serving = new Set<Worker>()
   const start = async (place: number): Promise<void> => {
     const own: WorkerOptions = { ...options, devices: { port, here: place === 0 } }
     const worker = cluster.fork({ YARDFROST_WORKER: JSON.stringify(own) })
     await up(worker)
+    serving.add(worker)
     worker.on('exit', () => {
+      serving.delete(worker)
       if (stopping) return
       say('a server process has gone; another one starts')
-      setTimeout(() => void start(place).catch((error: unknown) => say(String(error))), againMs)
+      again(place)
     })
+  }
+  /** Until one is up: the database may be away just now. */
+  const again = (place: number): void => {
+    setTimeout(() => {
+      if (!stopping) start(place).catch(() => again(place))
+    }, againMs)
   }
   await Promise.all(Array.from({ length: count }, (_, place) => start(place)))
   say(`serving by ${count} processes`)
   return {
     stop: async () => {
       stopping = true
-      await Promise.all(Object.values(cluster.workers ?? {}).map((worker) => (worker ? down(worker) : undefined)))
+      await Promise.all(
+        Object.values(cluster.workers ?? {}).flatMap((worker) => (worker ? [down(worker, serving.has(worker))] : [])),
+      )
     },
   }
 }
@@ -58,8 +69,10 @@ const up = (worker: Worker): Promise<void> =>
     })
   })
 
-const down = (worker: Worker): Promise<void> =>
+/** One that is not serving yet hears nothing, and has nothing to lose. */
+const down = (worker: Worker, serves: boolean): Promise<void> =>
   new Promise((ended) => {
     worker.once('exit', () => ended())
-    worker.send('stop')
+    if (serves) worker.send('stop')
+    else worker.kill('SIGKILL')
   })

@@ -28,7 +28,12 @@ const lettersOf = (text: string) =>
 /** The letters of a password: as they stand, and with the signs that are written for letters undone. */
 const readings = (password: string): string[] => {
   const lower = password.normalize('NFKC').toLowerCase()
-  const undone = (text: string) => lettersOf([...text].map((sign) => signsFor[sign] ?? sign).join(''))
+  const undone = (text: string) =>
+    lettersOf(
+      Array.from(text)
+        .map((sign) => signsFor[sign] ?? sign)
+        .join(''),
+    )
   return [lettersOf(lower), undone(lower), undone(lower.replace(/^[^\p{L}]+|[^\p{L}]+$/gu, ''))]
 }
 
@@ -40,7 +45,7 @@ function isMadeOf(text: string, words: readonly string[]): boolean {
 
 /** Longest run of signs that follow one another by the same small step: aaaa, 1234, 4321. */
 function longestRun(password: string): number {
-  const codes = [...password].map((sign) => sign.codePointAt(0) ?? 0)
+  const codes = Array.from(password).map((sign) => sign.codePointAt(0) ?? 0)
   let longest = 1
   let run = 1
   for (let at = 1; at < codes.length; at++) {
@@ -59,7 +64,7 @@ function longestRun(password: string): number {
  * @param of - sign-in name, name and site of the person: a password made of them is none
  */
 export function passwordTrouble(password: string, of: readonly string[] = []): string | null {
-  const length = [...password].length
+  const length = Array.from(password).length
   if (length < shortestPassword) return `${shortestPassword} characters or more; this has ${length}`
   if (length > longestPassword) return `${longestPassword} characters at most; this has ${length}`
   const own = of

@@ -137,7 +137,7 @@ describe('two sites on one server', () => {
     it(`${name} takes nothing of another site`, async () => {
       const body = bodies()[name]
       assert.isDefined(body, `say above what ${name} could name of another site, or null`)
-      if (body === null || body === undefined) return
+      if (!body) return
       const before = await stored()
       const { status, text } = await south[route.method](`/api${route.path}`).send(body)
       assert.equal(status, 404, text)

@@ -1,15 +1,16 @@
-import { exportSite, importSite, inTransaction, migrate, openPool, pendingMigrations, removeDemo, SiteFilesError } from '@yardfrost/server' // prettier-ignore
+import { exportSite, importSite, inTransaction, migrate, openPool, pendingMigrations, readPhoto, removeDemo, SiteFilesError } from '@yardfrost/server' // prettier-ignore
 import { assert } from 'chai'
 import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import pg from 'pg'
+import type pg from 'pg'
 import { backupName, nightsKept, readBackup, writeBackup } from '../backup-file.ts'
 import { loadDemoSite } from '../demo/load-plant.ts'
 import { references } from './references.ts'
 import { backUpIfDue, lastDue } from '../nightly.ts'
 import { temporaryCluster, type TemporaryCluster } from '../temporary-app.ts'
 
+const dot = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVR4nGNoAAAAggCBd81ytgAAAABJRU5ErkJggg=='
 const siteName = 'Marram Point Saltworks'
 
 /** Every row of every table, as sums: two databases that hold the same say the same. */
@@ -48,8 +49,7 @@ describe('keeping it', function () {
     await migrate(pool)
     await loadDemoSite(pool, references)
     // A photograph that no camera took, so that one is there.
-    const { Transformer } = await import('@napi-rs/image')
-    const content = await Transformer.fromRgbaPixels(Buffer.alloc(40 * 30 * 4, 120), 40, 30).jpeg(80)
+    const { content } = await readPhoto(Buffer.from(dot, 'base64'))
     await pool.query(
       `insert into job_photo (id, site_id, job_id, type, content, account_id)
        select gen_random_uuid(), j.site_id, j.id, 'image/jpeg', $1, j.created_by from job j where j.created_by is not null limit 1`,

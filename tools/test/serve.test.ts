@@ -163,7 +163,7 @@ describe('npm start', function () {
       this.timeout(120_000)
       const started = start(own(), ['--processes', '3'])
       await until(() => /serving by 3 processes/.test(started.printed()), started.printed)
-      const { headers } = await post('/session', planner)
+      const { headers } = await post('/session', { login: planner.login, password: planner.password })
       const cookie = headers.getSetCookie()[0]?.split(';')[0] ?? ''
       const statuses = async () =>
         Promise.all(
@@ -205,7 +205,7 @@ describe('npm start', function () {
     it('loses nothing that was acknowledged when it is killed in the middle of writing', async () => {
       const first = start(own())
       await until(() => /serving at/.test(first.printed()), first.printed)
-      const { headers } = await post('/session', planner)
+      const { headers } = await post('/session', { login: planner.login, password: planner.password })
       const cookie = headers.getSetCookie()[0]?.split(';')[0] ?? ''
       const kept: string[] = []
       const write = async (loop: number) => {

@@ -45,7 +45,8 @@ const ownAddresses = (): string[] =>
 /** Refuses whoever asks for another name: a page elsewhere may have had its name pointed here. */
 export function ownHost({ names }: Reach): RequestHandler {
   return (request, _response, next) => {
-    const asked = request.host ?? ''
+    // Programs of old send no name at all.
+    const asked = String(request.host)
     if (!names.has(asked.replace(/:\d+$/, '').toLowerCase())) throw new WrongHostError(asked)
     next()
   }

@@ -1,6 +1,7 @@
 import connectPgSimple from 'connect-pg-simple'
 import session, { type SessionData } from 'express-session'
 import type pg from 'pg'
+import { z } from 'zod'
 import type { News } from '../live/news.ts'
 
 const PgSession = connectPgSimple(session)
@@ -37,8 +38,9 @@ export class SessionStore extends PgSession {
     const known = this.#remembered.get(sid)
     if (known && this.#news.listening && Date.now() - known.readAt < rememberMs) {
       const read = JSON.parse(known.text) as SessionData
-      const { expires } = read.cookie
-      if (expires && new Date(expires) > new Date()) {
+      // As the store itself keeps it: when it ends where nobody uses it.
+      const { expires } = z.object({ expires: z.coerce.date() }).parse(read.cookie)
+      if (expires > new Date()) {
         done(null, read)
         return
       }

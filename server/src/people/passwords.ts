@@ -24,7 +24,7 @@ export function hashNewPassword(password: string, of: readonly string[]): Promis
     throw new InputError({
       code: 'OUT_OF_RANGE',
       field: 'password',
-      value: `one of ${[...password].length} characters`,
+      value: `one of ${Array.from(password).length} characters`,
       allowed: trouble,
       fix: `Choose one of ${shortestPassword} characters or more that nobody would guess first.`,
     })

@@ -14,11 +14,9 @@ export interface PendingMigration {
 
 /** What `migrate` would run on a database, in order; nothing is changed. */
 export async function pendingMigrations(pool: pg.Pool): Promise<PendingMigration[]> {
-  const { rows: known } = await pool.query(`select to_regclass('public.schema_version') is not null as known`)
-  const { rows } = known[0].known
-    ? await pool.query('select coalesce(max(version), 0)::int as version from schema_version')
-    : { rows: [{ version: 0 }] }
-  const at = z.object({ version: z.int() }).parse(rows[0]).version
+  const one = async (text: string) => z.int().parse((await pool.query<{ one: unknown }>(text)).rows[0]?.one)
+  const known = await one(`select count(*)::int as one from pg_tables where tablename = 'schema_version'`)
+  const at = known === 0 ? 0 : await one('select coalesce(max(version), 0)::int as one from schema_version')
   return readdirSync(folder)
     .filter((name) => name.endsWith('.sql') && Number(name.split('.')[0]) > at)
     .sort()

@@ -1,4 +1,5 @@
-import { Person, Role } from '@yardfrost/contract'
+import type { Person } from '@yardfrost/contract'
+import { Role } from '@yardfrost/contract'
 import { z } from 'zod'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import type { Db } from './database.ts'

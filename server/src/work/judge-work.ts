@@ -17,7 +17,7 @@ export class JudgeWork {
   #again = false
 
   constructor(pool: pg.Pool, references: References, news: News, log: Logger) {
-    this.#next = () => judgeNext(pool, references)
+    this.#next = async () => !this.#stopped && judgeNext(pool, references)
     this.#log = log
     news.on('site', () => this.look())
     news.onFound(() => this.look())
@@ -36,15 +36,15 @@ export class JudgeWork {
 
   async #work(): Promise<void> {
     try {
-      while (this.#again && !this.#stopped) {
-        this.#again = false
-        while (!this.#stopped && (await this.#next()));
-      }
+      do this.#again = false
+      while ((await this.#next()) || this.#isAskedAgain())
     } catch (error) {
       // The database may be away; it is looked again in a while.
       this.#log.warn({ err: error }, 'a site could not be judged anew')
     }
   }
+
+  #isAskedAgain = (): boolean => this.#again && !this.#stopped
 
   async stop(): Promise<void> {
     this.#stopped = true

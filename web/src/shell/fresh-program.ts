@@ -25,10 +25,12 @@ function isBusy(): boolean {
  */
 export function useFreshProgram(router: Router): void {
   const stale = ref(false)
+  // Browsers have one over TLS and on the machine itself alone.
+  const keeper = 'serviceWorker' in navigator ? navigator.serviceWorker : null
   const mine = programIn(document)
 
   async function look(): Promise<void> {
-    await navigator.serviceWorker
+    await keeper
       ?.getRegistration()
       .then((kept) => kept?.update())
       .catch(() => undefined)
@@ -46,9 +48,8 @@ export function useFreshProgram(router: Router): void {
   })
 
   // A newer program has come onto this device.
-  const { serviceWorker } = navigator
-  if (serviceWorker?.controller)
-    useEventListener(serviceWorker, 'controllerchange', () => {
+  if (keeper?.controller)
+    useEventListener(keeper, 'controllerchange', () => {
       stale.value = true
     })
   // A piece of this program is no longer there.
