@@ -95,8 +95,8 @@ async function serve(): Promise<void> {
   let running: Pick<RunningServer, 'stop'> | null = null
   cleanUps.push(() => (running ? running.stop() : pool.end()))
   const tell = await makeReady(pool, set, values.site)
-  const { host, port, names, trustProxy } = set
-  const one = { databaseUrl, version: ownVersion(root), host, port, names, trustProxy }
+  const { host, port, names, trustProxy, requestsAMinute } = set
+  const one = { databaseUrl, version: ownVersion(root), host, port, names, trustProxy, requestsAMinute }
   // While the page is served by its own builder, see tools/dev.mjs.
   const webFolder = values['without-page'] ? null : join(root, 'web/dist')
   if (processes === 1) running = await startServer({ ...one, pool, references: loadReferences(), log, webFolder })

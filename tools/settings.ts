@@ -75,6 +75,7 @@ export function settings() {
     databasePort: portFrom('YARDFROST_PG_PORT', 4871),
     backups: process.env['YARDFROST_BACKUPS'] || join(folder, 'backups'),
     backupAt: backupAt(),
+    requestsAMinute: numberFrom('YARDFROST_REQUESTS_A_MINUTE', 1200, 60, 10_000_000),
     log: process.env['YARDFROST_LOG'] || 'warn',
   }
 }

@@ -8,6 +8,7 @@ export interface WorkerOptions {
   host: string
   port: number
   names: readonly string[]
+  requestsAMinute: number
   trustProxy: Reach['trustProxy']
   webFolder: string | null
   log: string

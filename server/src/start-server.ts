@@ -49,6 +49,8 @@ export async function startServer(options: {
   trustProxy?: Reach['trustProxy']
   /** Of several processes of one server one has the instruments; it hears the others at this port of its own. */
   devices?: { port: number; here: boolean }
+  /** Requests a person may make in a minute. */
+  requestsAMinute?: number
   webFolder: string | null
 }): Promise<RunningServer> {
   const { pool, databaseUrl, log, port, host = '127.0.0.1', names = [], trustProxy = false, devices, ...rest } = options

@@ -4,7 +4,10 @@ import { assert } from 'chai'
 import { randomUUID } from 'node:crypto'
 import type request from 'supertest'
 import { judgeNext } from '../src/site/judge-site.ts'
-import { seededInputs } from './seed.ts'
+import { migrate } from '../src/store/migrate.ts'
+import { askJudging, getJudging } from '../src/store/sites.ts'
+import { seededInputs, seedSite, type SeededSite } from './seed.ts'
+import { testDatabase, type TestDatabase } from './test-database.ts'
 import { references, testApp, type TestApp } from './test-app.ts'
 import { until } from './until.ts'
 
@@ -87,22 +90,43 @@ describe('settings of a site', () => {
       assert.equal(status, 400, JSON.stringify(body))
       assert.match(body.error.field, new RegExp(field.replaceAll('.', '\\.')))
     })
+})
 
-  it('judged by a process that was killed are judged by another, from the start', async () => {
-    const { pool } = test.database
-    await pool.query(`update position set state = 'open' where id = $1`, [test.site.positionId])
+describe('judging a site in the background', () => {
+  let database: TestDatabase
+  let site: SeededSite
+  before(async () => {
+    database = await testDatabase('judging')
+    await migrate(database.pool)
+    site = await seedSite(database.pool, references, 'north')
+  })
+  after(() => database.drop())
+
+  const changes = async () => (await getJudging(database.pool, site.siteId))?.changes ?? []
+  const spoil = () => database.pool.query(`update position set state = 'stop' where id = $1`, [site.positionId])
+
+  it('begun by a process that was killed is done by another, from the start', async () => {
+    const { pool } = database
+    await askJudging(pool, site.siteId)
+    await spoil()
     // As one leaves it that was killed in the middle: begun, not ended, silent.
-    await pool.query(
-      `update site_judging set ended_at = null, done = 1, beat_at = now() - interval '1 minute', asked_at = now()`,
-    )
-    await judgeNext(pool, references)
-    assert.deepInclude((await judged()).changes[0], { from: 'open' })
+    await pool.query(`update site_judging set total = 1, done = 1, beat_at = now() - interval '1 minute'`)
+    assert.isTrue(await judgeNext(pool, references))
+    assert.isFalse(await judgeNext(pool, references))
+    assert.deepInclude((await changes())[0], { from: 'stop', position: 'Drive end' })
   })
 
-  it('that wait to be judged are taken by one process alone', async () => {
-    const { pool } = test.database
-    await pool.query(`update site_judging set ended_at = null, beat_at = null, asked_at = now()`)
-    const both = await Promise.all([judgeNext(pool, references), judgeNext(pool, references)])
-    assert.isFalse(both[0] && both[1], 'one of two does it')
+  it('is not taken from a process that still works on it', async () => {
+    const { pool } = database
+    await askJudging(pool, site.siteId)
+    await pool.query(`update site_judging set beat_at = now() - interval '5 seconds'`)
+    assert.isFalse(await judgeNext(pool, references))
+  })
+
+  it('is taken by one of several that ask at once', async () => {
+    const { pool } = database
+    await askJudging(pool, site.siteId)
+    const took = await Promise.all([1, 2, 3, 4].map(() => judgeNext(pool, references)))
+    assert.lengthOf(took.filter(Boolean), 1)
   })
 })

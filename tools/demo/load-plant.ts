@@ -14,7 +14,7 @@ import {
 } from '@yardfrost/server'
 import type pg from 'pg'
 import { z } from 'zod'
-import { type DemoPosition, type DemoMachine, areas, siteName, shaftOf, demoAccounts } from './plant.ts'
+import { type DemoPosition, type DemoMachine, areas, siteName, siteSettings, shaftOf, demoAccounts } from './plant.ts'
 
 /** Every position of the demo site with its inputs, in walking order. */
 export function demoPositions(): {
@@ -56,7 +56,10 @@ async function loadSite(pool: pg.Pool, references: References): Promise<boolean>
     const { rowCount } = await db.query('select 1 from site limit 1')
     if (rowCount) return false
     for (const { login, password } of demoAccounts) hashed.set(login, await hash(password))
-    const siteId = await insert(db, 'insert into site (name, demo) values ($1, true) returning id', [siteName])
+    const siteId = await insert(db, 'insert into site (name, demo, settings) values ($1, true, $2) returning id', [
+      siteName,
+      JSON.stringify(siteSettings),
+    ])
     let accountId: string | null = null
     for (const { login, name, role } of demoAccounts) {
       const id = await addAccount(db, login, hashed.get(login) ?? null)

@@ -57,6 +57,17 @@ const partsWith = (line: ShaftLine, changes: Record<string, object>) =>
 
 export const siteName = 'Marram Point Saltworks'
 
+/** What the saltworks settles for all its positions: its guns, its greases, and where it watches. */
+export const siteSettings = {
+  guns: [
+    { id: '3f0c6a52-6f0b-4a4c-9f53-6a1d0d4d6a01', name: 'Brass gun', gramsPerStroke: 1.2, weighedOn: '2026-05-11', nextWeighing: '2027-05-11' },
+  ],
+  lubricants: [
+    { id: '3f0c6a52-6f0b-4a4c-9f53-6a1d0d4d6a11', name: 'Dune 110', kind: 'grease', thickener: 'lithium', nu40Cst: 110, viscosityIndex: 95, nlgi: '2', lowC: -20, highC: 120, stands: 'Oil store, shelf 1' },
+    { id: '3f0c6a52-6f0b-4a4c-9f53-6a1d0d4d6a12', name: 'Kiln 220', kind: 'grease', thickener: 'calcium-sulfonate-complex', nu40Cst: 220, viscosityIndex: 95, nlgi: '2', lowC: -10, highC: 150, ep: true, stands: 'Dryer house, cabinet' },
+  ],
+} // prettier-ignore
+
 /** Shaft turns under a steady load, outer ring free to slide for growth: the floating end. */
 const floating = { loadCase: 'inner-turns', slides: 'outer' } as const
 /** Shaft turns under a steady load, both rings held: the locating end. */

@@ -33,7 +33,7 @@ import { SessionStore } from './session-store.ts'
 import { sessionIdleMs } from './sign-in.ts'
 import { startRoutes } from './start-routes.ts'
 import { forwardTo } from './forward.ts'
-import { usualRate } from './usual-rate.ts'
+import { usualRate, usualRequestsAMinute } from './usual-rate.ts'
 import { sessionCookie, sessionRoutes } from './session-routes.ts'
 import { siteRoutes } from './site-routes.ts'
 
@@ -56,6 +56,8 @@ export interface AppParts {
   reach: Reach
   /** Port of the process of this server that has the instruments; null where it is this one. */
   devicesAt: number | null
+  /** Requests a person may make in a minute. */
+  requestsAMinute?: number
   /** Folder of the built web app; without it only the API is served. */
   webFolder: string | null
 }
@@ -117,6 +119,7 @@ function apiRoutes({
   news,
   reach,
   devicesAt,
+  requestsAMinute = usualRequestsAMinute,
 }: Omit<AppParts, 'log' | 'webFolder'>) {
   const api = express.Router()
   const { serve, unserved } = serving(api, people, streams)
@@ -128,7 +131,7 @@ function apiRoutes({
   docsRoutes(serve, api, references, version)
   api.use(sameOrigin)
   // The calculations know no session; each of the two has a budget of requests of its own.
-  api.use('/calc', usualRate('calc'))
+  api.use('/calc', usualRate('calc', requestsAMinute))
   calcRoutes(serve, references, calculations)
   api.use(
     session({
@@ -141,7 +144,7 @@ function apiRoutes({
       store: new SessionStore(pool, news),
     }),
   )
-  api.use(usualRate('api'))
+  api.use(usualRate('api', requestsAMinute))
   if (devicesAt !== null) api.use('/devices', forwardTo(devicesAt))
   sessionRoutes(serve, pool, people)
   startRoutes(serve, pool, people, reach.asksWord)

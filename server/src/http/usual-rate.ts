@@ -3,16 +3,17 @@ import cluster from 'node:cluster'
 import { RateLimiterCluster, RateLimiterMemory, RateLimiterRes } from 'rate-limiter-flexible'
 import { AccessError } from '../errors/access-error.ts'
 
-/** Requests a person may make in a minute; where nobody is signed in, an address. */
-const requestsAMinute = 1200
+/** Requests a person may make in a minute, where nothing else is set; where nobody is signed in, an address. */
+export const usualRequestsAMinute = 1200
 
 /**
  * Lets a person, or an address nobody is signed in from, ask so many times a minute: a plant behind one address is many
  * people. Several processes of one server count together.
  *
  * @param what - what is counted apart from other things
+ * @param requestsAMinute - how many
  */
-export function usualRate(what: string): RequestHandler {
+export function usualRate(what: string, requestsAMinute: number): RequestHandler {
   const options = { keyPrefix: what, points: requestsAMinute, duration: 60 }
   const limiter = cluster.isWorker
     ? new RateLimiterCluster({ ...options, timeoutMs: 1000 })
