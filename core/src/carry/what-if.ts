@@ -1,6 +1,7 @@
 import type { BearingLookup } from '../catalogue/resolve-bearing.ts'
 import type { Machine } from '../model/machine.ts'
-import { cleanlinessLevels, type RollingPosition } from '../kinds/rolling/position.ts'
+import { cleanlinessLevels } from '../kinds/rolling/choices.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { inSentence } from '../model/sentence.ts'
 import { withShaftLine } from '../shaftline/apply-loads.ts'
 import { judgedLife, workOutCarry } from './work-out.ts'

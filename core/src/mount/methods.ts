@@ -1,4 +1,5 @@
-import { heatingTools, type HeatingTool, type RollingPosition } from '../kinds/rolling/position.ts'
+import { heatingTools, type HeatingTool } from '../kinds/rolling/choices.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import type { Verdict } from '../working/check.ts'
 import { toolWords } from '../words/vocabulary.ts'
 import { padMassKg } from './pad/work-out.ts'

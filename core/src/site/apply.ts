@@ -1,5 +1,6 @@
 import { wantedLife } from '../carry/wanted-life.ts'
-import { emptyPosition, type RollingPosition } from '../kinds/rolling/position.ts'
+import { usualTools } from '../kinds/rolling/choices.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import type { Machine } from '../model/machine.ts'
 import type { GreaseGun, Lubricant, SiteGivens } from './settings.ts'
 
@@ -22,10 +23,8 @@ export const lubricantOf = ({ grease: { product } }: RollingPosition, { lubrican
   lubricants.find(({ id }) => id === product) ?? null
 
 /** Nobody has said which tools: the position has what it came with. */
-function toolsAsTheyCame({ mount }: RollingPosition): boolean {
-  const usual = emptyPosition().mount.tools
-  return mount.tools.length === usual.length && usual.every((tool) => mount.tools.includes(tool))
-}
+const toolsAsTheyCame = ({ mount: { tools } }: RollingPosition): boolean =>
+  tools.length === usualTools.length && usualTools.every((tool) => tools.includes(tool))
 
 /** Everything the site would give to a position, whether or not the position has its own. */
 export function siteGivens(position: RollingPosition, { site, duty, kind }: Machine): SiteGiven[] {

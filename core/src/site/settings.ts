@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { heatingTools, thickenerNames } from '../kinds/rolling/position.ts'
+import { heatingTools, thickenerNames } from '../kinds/rolling/choices.ts'
 import { duties, machineKinds } from '../model/machine-kinds.ts'
 import { SitePractices } from '../model/site-practices.ts'
 import type { Quantity } from '../model/units.ts'

@@ -1,6 +1,7 @@
 import type { Catalogue, CatalogueRow } from '../catalogue/catalogue.ts'
 import { lookUpBearing } from '../catalogue/resolve-bearing.ts'
-import { cleanlinessLevels, type RollingPosition } from '../kinds/rolling/position.ts'
+import { cleanlinessLevels } from '../kinds/rolling/choices.ts'
+import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { inSentence } from '../model/sentence.ts'
 import type { ShaftLine, ShaftPart } from '../model/shaft-line.ts'
 import { formatNumber } from '../model/units.ts'

@@ -46,7 +46,7 @@ const ownAddresses = (): string[] =>
 export function ownHost({ names }: Reach): RequestHandler {
   return (request, _response, next) => {
     // Programs of old send no name at all.
-    const asked = String(request.host)
+    const asked = (request.host as string | undefined) ?? ''
     if (!names.has(asked.replace(/:\d+$/, '').toLowerCase())) throw new WrongHostError(asked)
     next()
   }

@@ -1,5 +1,6 @@
 import type { ResolvedBearing } from '../../catalogue/resolve-bearing.ts'
-import { shaftEnds, type RollingPosition, type ShaftEnd } from '../../kinds/rolling/position.ts'
+import { shaftEnds, type ShaftEnd } from '../../kinds/rolling/choices.ts'
+import type { RollingPosition } from '../../kinds/rolling/position.ts'
 import { floatsInside } from '../floats-inside.ts'
 import { growthOverRise, otherSideMm } from '../practices/physics.ts'
 import type { GrowthOutcome } from '../growth-outcome.ts'

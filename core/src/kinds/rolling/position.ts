@@ -3,12 +3,26 @@ import { ClearanceClass, Closure } from '../../bearing-types/index.ts'
 import { applications } from '../../seat/fit-recommend.schema.ts'
 import { loadClasses } from '../../seat/load-class.ts'
 import type { Quantity } from '../../model/units.ts'
+import {
+  cageMaterials,
+  rollingElements,
+  ringShapes,
+  axialWays,
+  pairArrangements,
+  runningKinds,
+  loadCases,
+  shaftEnds,
+  holdings,
+  heatingTools,
+  thickenerNames,
+  sealMaterials,
+  cleanlinessLevels,
+  usualTools,
+} from './choices.ts'
 import { positionSchema } from '../../model/upgrade/position.ts'
 
 const quantity = (schema: z.ZodNumber, title: string, kind: Quantity, unit: string) =>
   schema.nullable().default(null).meta({ title, quantity: kind, unit })
-
-export const cageMaterials = ['steel', 'brass', 'polyamide'] as const
 
 /** What stands on the box or the ring, and what the machine calls for; null where the machine's papers do not say. */
 const BearingFields = z.strictObject({
@@ -30,9 +44,6 @@ const BearingFields = z.strictObject({
 const readings = (title: string) =>
   z.array(z.number().min(1).max(2000)).max(12).default([]).meta({ title, quantity: 'length' })
 
-export const rollingElements = ['ball', 'roller', 'taper', 'barrel', 'hidden'] as const
-export const ringShapes = ['flat', 'sphered-od', 'cone-and-cup'] as const
-
 /** What was measured and seen on a bearing whose number cannot be read. A side nobody looked at is null. */
 const IdentifyFields = z.strictObject({
   boreMm: readings('Bore'),
@@ -45,9 +56,6 @@ const IdentifyFields = z.strictObject({
   marking: z.string().max(60).default('').meta({ title: 'What can still be read on it' }),
 })
 
-export const axialWays = ['right', 'left', 'both'] as const
-export const pairArrangements = ['single', 'back-to-back', 'face-to-face'] as const
-
 /** One step of a duty that repeats; shares of time together make 1. */
 const DutyStep = z.strictObject({
   radialN: z.number().min(0).max(1e8),
@@ -57,7 +65,6 @@ const DutyStep = z.strictObject({
 })
 export type DutyStep = z.infer<typeof DutyStep>
 
-export const runningKinds = ['quiet', 'normal', 'shock'] as const
 const LoadFields = z.strictObject({
   from: z.enum(['typed', 'shaft-line']).default('typed').meta({ title: 'Loads are' }),
   /** Somebody looked at what the shaft line says, and goes by what is typed all the same. */
@@ -84,13 +91,10 @@ const LoadFields = z.strictObject({
  * `inner-turns`: shaft turns under a load that stands. `outer-turns`: the outer ring turns. `load-turns`: the load turns with
  * the shaft, as unbalance does. `both`: both, or nobody knows.
  */
-export const loadCases = ['inner-turns', 'outer-turns', 'load-turns', 'both'] as const
+export * from './choices.ts'
 export const LoadCase = z.enum(loadCases)
 export type LoadCase = z.infer<typeof LoadCase>
 
-/** The two ends of a shaft, seen from one of its positions. */
-export const shaftEnds = ['this', 'other'] as const
-export type ShaftEnd = (typeof shaftEnds)[number]
 const ringCount = (title: string) =>
   z
     .union([z.literal(0), z.literal(1), z.literal(2)])
@@ -140,30 +144,6 @@ const SeatFields = z.strictObject({
   outsideDeviationUm: quantity(z.number().min(-500).max(500), 'This ring’s outside, off nominal', 'deviation', 'µm'),
 })
 
-export const holdings = [
-  'nut',
-  'end-plate',
-  'eccentric-collar',
-  'set-screws',
-  'adapter-sleeve',
-  'withdrawal-sleeve',
-  'shoulder',
-  'no-inner-ring',
-] as const
-export type Holding = (typeof holdings)[number]
-
-export const heatingTools = [
-  'induction',
-  'pad',
-  'hot-plate',
-  'oven',
-  'oil-bath',
-  'press',
-  'oil-injection',
-  'cold',
-] as const
-export type HeatingTool = (typeof heatingTools)[number]
-
 const MountFields = z.strictObject({
   roomC: quantity(z.number().min(-20).max(60), 'Shaft temperature at mounting', 'temperature', '°C'),
   coolingC: quantity(z.number().min(0).max(60), 'Allowance for cooling in handling', 'temperatureRise', 'K'),
@@ -173,7 +153,7 @@ const MountFields = z.strictObject({
   tools: z
     .array(z.enum(heatingTools))
     .max(12)
-    .default(['induction', 'oven', 'press'])
+    .default([...usualTools])
     .meta({ title: 'Tools in the shop' }),
   padTool: z.enum(['pad', 'hot-plate']).default('pad').meta({ title: 'It lies on' }),
   padW: quantity(z.number().min(50).max(50_000), 'Power of it', 'watts', 'W'),
@@ -243,28 +223,7 @@ const EndsFields = z.strictObject({
   otherGrowthMm: quantity(z.number().min(-50).max(50), 'The other shaft comes nearer by', 'length', 'mm'),
 })
 
-export const thickenerNames = [
-  'lithium',
-  'lithium-complex',
-  'calcium',
-  'calcium-12-hydroxy',
-  'calcium-complex',
-  'calcium-sulfonate-complex',
-  'aluminium-complex',
-  'barium-complex',
-  'clay',
-  'polyurea',
-  'polyurea-shear-stable',
-  'sodium',
-  'ptfe',
-] as const
 const thickener = (title: string) => z.enum(thickenerNames).nullable().default(null).meta({ title })
-
-/** Nitrile where nobody says otherwise. */
-export const sealMaterials = ['nitrile', 'fluoro'] as const
-
-/** From very clean to washed down. */
-export const cleanlinessLevels = ['high', 'normal', 'slight', 'severe', 'very-severe'] as const
 
 const GreaseFields = z.strictObject({
   lubrication: z.enum(['grease', 'oil-bath']).default('grease').meta({ title: 'Lubricant' }),

@@ -1,4 +1,4 @@
-import { shaftEnds, type ShaftEnd } from '../../../../kinds/rolling/position.ts'
+import { shaftEnds, type ShaftEnd } from '../../../../kinds/rolling/choices.ts'
 import { endFields, endWords, type CapEnd, type EndsOutcome } from '../../../../float/ends/index.ts'
 import type { Gives, JobReading, JobStep } from '../../../../model/job.ts'
 import { mm } from '../../../../words/quantities.ts'
