@@ -81,6 +81,11 @@ describePage('reach and look', {}, ({ page }) => {
     ['float', () => page.click('[data-lens="float"]')],
     ['grease', () => page.click('[data-lens="grease"]')],
     ['diagnose', () => page.click('[data-lens="diagnose"]')],
+    ['people', async () => { await page.click('[data-test="sign-out"]'); await page.see('[data-test="login"]'); await page.signIn('planner'); await page.click('[data-test="to-site"]'); await page.see('[data-person]') }],
+    ['settings', async () => { await page.click('[data-test="site-settings"]'); await page.see('[data-gun]') }],
+    ['keeping', async () => { await page.click('[data-test="site-keeping"]'); await page.see('[data-test="backup"]') }],
+    ['what next', async () => { await page.click('[data-test="site-next"]'); await page.see('[data-next]') }],
+    ['you', async () => { await page.click('[data-test="to-me"]'); await page.see('[data-test="change-password"]') }],
   ] // prettier-ignore
   for (const [name, open] of views)
     it(`${name}: no serious barriers by day and by night, nothing wider than the window`, async () => {

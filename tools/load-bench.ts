@@ -15,8 +15,8 @@ import { Cluster } from './postgres.ts'
 
 const root = fileURLToPath(new URL('..', import.meta.url))
 const [people, seconds, roundSeconds] = [50, 60, 4]
-/** Requests a second of all of them together: each does something three times in two seconds. */
-const pace = 75
+/** How long a person thinks between two requests, about, ms. */
+const thinkMs = 600
 
 interface Served {
   port: number
@@ -46,7 +46,6 @@ async function program(args: readonly string[], env: Record<string, string>, rea
   }
 }
 
-/** Whoever asks is one of the demo: each of the fifty has a session of their own. */
 async function signIn(port: number): Promise<string> {
   const answer = await fetch(`http://127.0.0.1:${port}/api/session`, {
     method: 'POST',
@@ -56,57 +55,73 @@ async function signIn(port: number): Promise<string> {
   return answer.headers.getSetCookie()[0]?.split(';')[0] ?? ''
 }
 
+/** What one person does: looks, thinks, looks, saves. Each has positions of their own, so that nobody saves over another. */
+async function person(
+  { base, cookie }: { base: string; cookie: string },
+  mine: { positions: { id: string; version: number; inputs: unknown }[]; machines: { id: string }[] },
+  until: number,
+  answered: (ms: number, status: number) => void,
+): Promise<void> {
+  for (let turn = 0; Date.now() < until; turn++) {
+    const position = mine.positions[turn % mine.positions.length]
+    const machine = mine.machines[turn % mine.machines.length]
+    if (!position || !machine) return
+    const paths = [
+      '/register',
+      `/machines/${machine.id}`,
+      `/positions/${position.id}`,
+      `/machines/${machine.id}/shaft`,
+      '/register?q=fan',
+      '/jobs',
+      `/positions/${position.id}/history`,
+    ]
+    const saves = turn % 4 === 3
+    const began = performance.now()
+    const answer = await fetch(`${base}${saves ? `/positions/${position.id}` : (paths[turn % paths.length] ?? '')}`, {
+      headers: { cookie, ...(saves ? { 'content-type': 'application/json' } : {}) },
+      ...(saves ? { method: 'PUT', body: JSON.stringify({ version: position.version, inputs: position.inputs }) } : {}),
+    })
+    await answer.text()
+    answered(performance.now() - began, answer.status)
+    if (saves && answer.ok) position.version++
+    await new Promise((thought) => setTimeout(thought, thinkMs * (0.5 + Math.random())))
+  }
+}
+
 async function load(port: number, url: string): Promise<string> {
   const client = new pg.Client({ connectionString: url })
   await client.connect()
-  const { rows } = await client.query<{ id: string; version: number; inputs: unknown }>(
-    'select id, version, inputs from position where retired_at is null order by random() limit 800',
+  const { rows: positions } = await client.query<{ id: string; version: number; inputs: unknown }>(
+    'select id, version, inputs from position where retired_at is null order by random() limit $1',
+    [people * 12],
   )
-  const { rows: machines } = await client.query<{ id: string }>('select id from machine order by random() limit 200')
+  const { rows: machines } = await client.query<{ id: string }>('select id from machine order by random() limit $1', [
+    people * 4,
+  ])
   await client.end()
-  const cookie = await signIn(port)
-  // A minute of one person is limited; fifty of them are fifty accounts in life, and one here.
-  const version = new Map(rows.map((row) => [row.id, row.version]))
-  let at = 0
-  const next = <T>(list: readonly T[]): T => list[at++ % list.length] as T
-  const get = (path: () => string) => ({
-    method: 'GET',
-    setupRequest: (request: object) => ({ ...request, path: path() }),
-  })
-  const save = {
-    method: 'PUT',
-    setupRequest: (request: object) => {
-      const one = next(rows)
-      const was = version.get(one.id) ?? 1
-      version.set(one.id, was + 1)
-      return {
-        ...request,
-        path: `/api/positions/${one.id}`,
-        headers: { cookie, 'content-type': 'application/json' },
-        body: JSON.stringify({ version: was, inputs: one.inputs }),
-      }
-    },
-  }
-  const reads = [
-    get(() => '/api/register'),
-    get(() => `/api/positions/${next(rows).id}`),
-    get(() => `/api/machines/${next(machines).id}`),
-    get(() => '/api/register?q=fan'),
-    get(() => `/api/positions/${next(rows).id}/history`),
-    get(() => `/api/machines/${next(machines).id}/shaft`),
-    get(() => '/api/jobs'),
-  ]
-  const result = await autocannon({
-    url: `http://127.0.0.1:${port}`,
-    connections: people,
-    duration: seconds,
-    overallRate: pace,
-    headers: { cookie },
-    requests: [...reads, save, ...reads, save],
-  })
-  const { requests, latency, non2xx, errors, timeouts } = result
-  const others = Object.entries(result.statusCodeStats).map(([status, { count }]) => `${count} × ${status}`)
-  return `${requests.total} requests, p50 ${latency.p50} ms, p99 ${latency.p99} ms, worst ${latency.max} ms, not answered ${errors + timeouts}, refused ${non2xx} (${others.join(', ')})` // prettier-ignore
+  const times: number[] = []
+  const statuses = new Map<number, number>()
+  const cookies: string[] = []
+  // One after another: so many at once of one name are taken for guesses.
+  for (let one = 0; one < people; one++) cookies.push(await signIn(port))
+  const until = Date.now() + seconds * 1000
+  await Promise.all(
+    Array.from({ length: people }, (_, index) =>
+      person(
+        { base: `http://127.0.0.1:${port}/api`, cookie: cookies[index] ?? '' },
+        { positions: positions.slice(index * 12, index * 12 + 12), machines: machines.slice(index * 4, index * 4 + 4) },
+        until,
+        (ms, status) => {
+          times.push(ms)
+          statuses.set(status, (statuses.get(status) ?? 0) + 1)
+        },
+      ),
+    ),
+  )
+  times.sort((a, b) => a - b)
+  const at = (share: number) => Math.round(times[Math.floor(share * times.length)] ?? NaN)
+  const told = [...statuses].map(([status, count]) => `${count} × ${status}`).join(', ')
+  return `${(times.length / seconds).toFixed(0)} requests a second, p50 ${at(0.5)} ms, p99 ${at(0.99)} ms, worst ${Math.round(times.at(-1) ?? NaN)} ms, answered ${told}` // prettier-ignore
 }
 
 /** Requests a second that a route answers, flat out, by ten connections. */

@@ -191,6 +191,16 @@ describe('people of a site', () => {
       await other.get('/api/yard').expect(401)
     })
 
+    it('writes a session as used at most once a minute', async () => {
+      const { agent } = await comeIn('seldom')
+      const stored = async () =>
+        (await test.database.pool.query('select sid, sess::text, expire from session order by sid')).rows
+      await agent.get('/api/yard').expect(200)
+      const before = await stored()
+      for (let time = 0; time < 5; time++) await agent.get('/api/yard').expect(200)
+      assert.deepEqual(await stored(), before)
+    })
+
     it('lets nobody in thirty days after they signed in, whatever they did meanwhile', async () => {
       const { agent } = await comeIn('monthly')
       await test.database.pool.query(

@@ -1,14 +1,8 @@
 -- name: listJobs
--- Jobs of a site, open ones first, then the latest; steps and entries as they stand.
+-- Jobs of a site, open ones first, then the latest; with the place of the last entry and who made it.
 -- $1 site id (uuid)   $2 how many ended ones
-select j.id, j.kind, j.number, j.title, j.state, j.planned_for, j.created_at, j.ended_at, j.steps, m.id as machine_id, m.tag,
-  m.name, a.name as area,
-  coalesce((
-    select json_agg(json_build_object('seq', e.seq, 'by', s.name, 'entry', e.body) order by e.seq)
-    from job_entry e
-    join membership s on s.account_id = e.account_id and s.site_id = e.site_id
-    where e.job_id = j.id
-  ), '[]'::json) as entries
+select j.id, j.kind, j.number, j.title, j.state, j.planned_for, j.created_at, j.ended_at, m.id as machine_id, m.tag,
+  m.name, a.name as area, e.seq as last_seq, s.name as who
 from (
   select *, row_number() over (partition by state in ('done', 'cancelled') order by number desc) as place
   from job
@@ -16,9 +10,26 @@ from (
 ) j
 join machine m on m.id = j.machine_id
 join area a on a.id = m.area_id
+left join lateral (
+  select seq, account_id from job_entry where job_id = j.id order by seq desc limit 1
+) e on true
+left join membership s on s.account_id = e.account_id and s.site_id = j.site_id
 where j.state not in ('done', 'cancelled')
   or j.place <= $2
 order by j.state in ('done', 'cancelled'), j.planned_for, j.number desc
+
+-- name: listSteps
+-- Steps and entries of some jobs.
+-- $1 site id (uuid)   $2 job ids (uuid[])
+select j.id, j.steps, coalesce((
+    select json_agg(json_build_object('seq', e.seq, 'by', s.name, 'entry', e.body) order by e.seq)
+    from job_entry e
+    join membership s on s.account_id = e.account_id and s.site_id = e.site_id
+    where e.job_id = j.id
+  ), '[]'::json) as entries
+from job j
+where j.site_id = $1
+  and j.id = any($2)
 
 -- name: getJob
 -- One job with its machine and its entries in order.

@@ -8,6 +8,7 @@ import { any, IdRow, maybeOne, one, run, time } from './rows.ts'
 
 const sql = readQueries('./jobs.sql', import.meta.url, [
   'listJobs',
+  'listSteps',
   'getJob',
   'listEntries',
   'getJobHead',
@@ -35,7 +36,6 @@ const shared = {
   tag: z.string(),
   name: z.string(),
   area: z.string(),
-  entries: z.array(KeptEntry),
 }
 interface MachineColumns {
   machine_id: string
@@ -48,6 +48,7 @@ const machineOf = ({ machine_id: id, tag, name, area }: MachineColumns) => ({ id
 const DetailRow = z
   .object({
     ...shared,
+    entries: z.array(KeptEntry),
     steps: z.unknown(),
     reason: z.string().nullable(),
     started_at: time.nullable(),
@@ -69,19 +70,28 @@ const DetailRow = z
     }),
   )
 
-/** A job as lists need it: its steps and entries, and no more of it. */
-const ListedRow = z.object({ ...shared, steps: z.array(JobStep) }).transform((row) => ({
-  ...row,
-  machine: machineOf(row),
-  plannedFor: row.planned_for,
-  createdAt: row.created_at,
-  endedAt: row.ended_at,
-}))
+/** A job as lists have it, before its steps are looked at. `lastSeq`: place of its last entry. */
+const ListedRow = z
+  .object({ ...shared, last_seq: z.coerce.number().nullable(), who: z.string().nullable() })
+  .transform((row) => ({
+    ...row,
+    machine: machineOf(row),
+    plannedFor: row.planned_for,
+    createdAt: row.created_at,
+    endedAt: row.ended_at,
+    lastSeq: row.last_seq,
+  }))
 export type ListedJob = z.output<typeof ListedRow>
 
 /** Jobs of a site: every open one, and the last `endedShown` that ended. */
 export const listJobRows = (db: Db, siteId: string, endedShown: number): Promise<ListedJob[]> =>
   any(db, sql.listJobs(siteId, endedShown), ListedRow)
+
+const StepsRow = z.object({ id: z.uuid(), steps: z.array(JobStep), entries: z.array(KeptEntry) })
+
+/** Steps and entries of some jobs of a site. */
+export const listSteps = (db: Db, siteId: string, jobIds: readonly string[]) =>
+  any(db, sql.listSteps(siteId, jobIds), StepsRow)
 
 /** One job of a site with its entries in order, all or at most so many. @throws NotFoundError */
 export async function getJob(db: Db, siteId: string, jobId: string, most: number | null = null): Promise<JobDetail> {

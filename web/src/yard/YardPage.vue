@@ -8,10 +8,12 @@ import VerdictMark from '../figures/VerdictMark.vue'
 import JobList from '../job/JobList.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
+import { useSession } from '../shell/session.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import MachineRow from './MachineRow.vue'
 
 const format = useFormat()
+const session = useSession()
 const page = usePageState()
 page.saving = null
 page.crumbs = [{ label: 'Yard' }]
@@ -52,7 +54,13 @@ const stops = computed(() => calls.value.filter(({ position }) => position.state
           <MachineRow v-for="machine in area.machines" :key="machine.id" :machine="machine" />
         </ol>
       </section>
-      <p v-if="machines.length === 0" class="quiet">No machines on this site yet.</p>
+      <p v-if="machines.length === 0" class="quiet">
+        No machines on this site yet.
+        <RouterLink v-if="session.mayPlan" class="link" :to="{ name: 'next' }">What to do next</RouterLink>
+        <RouterLink v-else-if="session.maySave" class="link" :to="{ name: 'import' }"
+          >Bring some in by a file</RouterLink
+        >
+      </p>
     </section>
     <aside class="calls" aria-label="Needs hands">
       <template v-if="open.length">
