@@ -130,6 +130,7 @@ try {
   await home()
   await page.click('[data-test="sign-out"]')
   await page.see('[data-test="login"]')
+  await page.setSize(1280, 800)
   await page.signIn('planner')
   await page.click('[data-test="to-site"]')
   await page.click('[data-test="site-settings"]')

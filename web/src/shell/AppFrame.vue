@@ -58,9 +58,11 @@ async function signOut() {
     <header class="band">
       <RouterLink class="home" :to="{ name: 'yard' }" aria-label="Yardfrost, to the Yard">
         <YardfrostMark />
-        <span class="name">Yardfrost</span>
+        <span class="name">
+          Yardfrost
+          <span v-if="session.account?.demo" class="demo" data-test="demo">Demo: made-up plant</span>
+        </span>
       </RouterLink>
-      <span v-if="session.account?.demo" class="demo" data-test="demo">Demo: made-up plant</span>
       <nav class="crumbs" aria-label="Where you are">
         <template v-for="(crumb, index) in page.crumbs" :key="index">
           <span v-if="index > 0" class="slash" aria-hidden="true">/</span>
@@ -100,7 +102,7 @@ async function signOut() {
           data-test="to-me"
           :title="`${session.account.name}, ${session.account.role}`"
         >
-          {{ session.account.name }}
+          {{ session.account.name.split(' ')[0] }}
         </RouterLink>
         <button class="tool who" type="button" data-test="sign-out" @click="signOut">Sign out</button>
       </template>
@@ -167,20 +169,19 @@ async function signOut() {
 }
 
 .name {
-  font: 650 22px var(--label);
+  font: 650 22px/1 var(--label);
 }
 
 .demo {
-  padding: 1px 8px;
-  border: 1px solid currentcolor;
-  border-radius: 3px;
-  font: 600 14px var(--label);
+  display: block;
+  font: 500 13px/1 var(--label);
   white-space: nowrap;
-  opacity: 0.9;
 }
 
 .name-of {
-  max-width: 13ch;
+  display: block;
+  max-width: 11ch;
+  line-height: 44px;
   overflow: hidden;
   text-overflow: ellipsis;
 }
@@ -313,7 +314,11 @@ async function signOut() {
   }
 
   .name {
-    display: none;
+    font-size: 0;
+  }
+
+  .demo {
+    font-size: 12px;
   }
 
   .crumbs {

@@ -111,7 +111,7 @@ defineExpose({ focus: () => box.value?.$el.querySelector('input')?.focus() })
   width: 100%;
 }
 
-@media (max-width: 1150px) {
+@media (max-width: 1340px) {
   .search {
     width: 170px;
   }
