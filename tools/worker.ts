@@ -9,6 +9,8 @@ export interface WorkerOptions {
   port: number
   names: readonly string[]
   requestsAMinute: number
+  /** Connections to the database this one may have. */
+  connections: number
   trustProxy: Reach['trustProxy']
   webFolder: string | null
   log: string
@@ -32,8 +34,14 @@ process.on('SIGINT', () => undefined)
 process.on('SIGTERM', () => undefined)
 process.on('disconnect', () => void stop())
 
-const { databaseUrl, log: level, ...rest } = JSON.parse(process.env['YARDFROST_WORKER'] ?? '') as WorkerOptions
+const {
+  databaseUrl,
+  log: level,
+  connections,
+  ...rest
+} = JSON.parse(process.env['YARDFROST_WORKER'] ?? '') as WorkerOptions
 const log = pino({ level })
-const pool = openPool(databaseUrl, (error) => log.warn({ err: error }, 'an idle database connection broke'))
+const onIdleError = (error: Error) => log.warn({ err: error }, 'an idle database connection broke')
+const pool = openPool(databaseUrl, onIdleError, connections)
 server = await startServer({ ...rest, databaseUrl, pool, references: loadReferences(), log })
 process.send?.('serving')

@@ -4,6 +4,8 @@ import { fileURLToPath } from 'node:url'
 import type { WorkerOptions } from './worker.ts'
 import { freePort } from './free-port.ts'
 
+/** Connections to the database: of all processes together, and of each at least. */
+const [most, fewest] = [12, 4]
 /** One that ended by itself is started again after so long, ms. */
 const againMs = 1000
 /** So long a process may take to come up, ms. */
@@ -17,7 +19,7 @@ const patienceMs = 60_000
  */
 export async function startWorkers(
   count: number,
-  options: Omit<WorkerOptions, 'devices'>,
+  options: Omit<WorkerOptions, 'devices' | 'connections'>,
   say: (text: string) => void,
 ): Promise<{ stop: () => Promise<void> }> {
   cluster.setupPrimary({ exec: fileURLToPath(new URL('worker.ts', import.meta.url)) })
@@ -26,7 +28,11 @@ export async function startWorkers(
   let stopping = false
   const serving = new Set<Worker>()
   const start = async (place: number): Promise<void> => {
-    const own: WorkerOptions = { ...options, devices: { port, here: place === 0 } }
+    const own: WorkerOptions = {
+      ...options,
+      connections: Math.max(fewest, Math.ceil(most / count)),
+      devices: { port, here: place === 0 },
+    }
     const worker = cluster.fork({ YARDFROST_WORKER: JSON.stringify(own) })
     await up(worker)
     serving.add(worker)

@@ -39,9 +39,13 @@ export const isTaken = (error: unknown): boolean => error instanceof Error && 'c
 export const isUnstorableValue = (error: unknown): boolean =>
   error instanceof Error && 'code' in error && 'severity' in error && /^22.{3}$/.test(String(error.code))
 
-/** Opens a pool. `onIdleError` hears of connections that break while nobody uses them. */
-export function openPool(connectionString: string, onIdleError: (error: Error) => void): pg.Pool {
-  const pool = new pg.Pool({ connectionString, max: 10, connectionTimeoutMillis: 4000, application_name: 'yardfrost' })
+/**
+ * Opens a pool. `onIdleError` hears of connections that break while nobody uses them.
+ *
+ * @param max - connections at most; several processes of one server share what one would have
+ */
+export function openPool(connectionString: string, onIdleError: (error: Error) => void, max = 10): pg.Pool {
+  const pool = new pg.Pool({ connectionString, max, connectionTimeoutMillis: 4000, application_name: 'yardfrost' })
   pool.on('error', onIdleError)
   // The pool listens to idle connections only; one that breaks while it is used fails its query, and must not end the process.
   pool.on('connect', (client) => {

@@ -2,8 +2,9 @@
 import { computed } from 'vue'
 import { z } from 'zod'
 import ChoiceField from './ChoiceField.vue'
-import { fieldOf, provideForm } from './form-port.ts'
+import { fieldOf } from './form-port.ts'
 import QuantityField from './QuantityField.vue'
+import ThingForm from './ThingForm.vue'
 
 /** The fields of one thing, in the order of its schema: numbers with units, words as choices. */
 const {
@@ -26,18 +27,6 @@ const {
 }>()
 const emit = defineEmits<{ change: [changes: Record<string, unknown>] }>()
 
-provideForm({
-  schema,
-  prefix: path,
-  unreadable,
-  valueAt: (key) => (value as Record<string, unknown>)[key],
-  setAt: (key, next) => emit('change', { [key]: next }),
-  conflict: (key, parsed) => {
-    const judged = schema.safeParse({ ...value, [key]: parsed })
-    return judged.success ? null : (judged.error.issues.find(({ code }) => code === 'custom')?.message ?? null)
-  },
-})
-
 const fields = computed(() =>
   Object.keys(schema.shape).flatMap((key) => {
     const { inner, meta } = fieldOf(schema, key)
@@ -49,12 +38,14 @@ const fields = computed(() =>
 </script>
 
 <template>
-  <div class="fields">
-    <template v-for="field in fields" :key="field.key">
-      <ChoiceField v-if="field.options" :path="field.key" :options="field.options" />
-      <QuantityField v-else :path="field.key" />
-    </template>
-  </div>
+  <ThingForm :schema="schema" :value="value" :path="path" :unreadable="unreadable" @change="emit('change', $event)">
+    <div class="fields">
+      <template v-for="field in fields" :key="field.key">
+        <ChoiceField v-if="field.options" :path="field.key" :options="field.options" />
+        <QuantityField v-else :path="field.key" />
+      </template>
+    </div>
+  </ThingForm>
 </template>
 
 <style src="./fields.css"></style>

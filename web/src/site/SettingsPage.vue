@@ -1,30 +1,23 @@
 <script setup lang="ts">
 import {
   duties,
-  GreaseGun,
   heatingTools,
-  Lubricant,
   machineKinds,
-  nlgiGrades,
   SiteLimits,
   SiteSettings,
-  thickenerWords,
   toolWords,
   wantedLife,
   type Duty,
   type MachineKind,
 } from '@yardfrost/core'
-import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { computed, onBeforeUnmount, watchEffect } from 'vue'
 import { z } from 'zod'
 import ChoiceField from '../form/ChoiceField.vue'
-import DayField from '../form/DayField.vue'
 import FieldFrame from '../form/FieldFrame.vue'
 import QuantityField from '../form/QuantityField.vue'
-import TextField from '../form/TextField.vue'
 import ThingForm from '../form/ThingForm.vue'
 import DocumentNotices from '../shell/DocumentNotices.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
@@ -33,10 +26,12 @@ import { usePageState } from '../shell/page-state.ts'
 import { useSession } from '../shell/session.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import { kindWords } from '../register/words.ts'
+import GunList from './GunList.vue'
 import JudgingNote from './JudgingNote.vue'
+import LubricantList from './LubricantList.vue'
 import SiteNav from './SiteNav.vue'
 import { useSiteSettings } from './use-site-settings.ts'
-import { baseOilWords, dateWords, optionsOf, practiceChoices, unitWords } from './words.ts'
+import { dateWords, optionsOf, practiceChoices, unitWords } from './words.ts'
 
 /** What the plant settles once for all its positions. */
 const page = usePageState()
@@ -101,15 +96,6 @@ const tools = computed({
     settings.value.tools = next.length > 0 ? next : null
   },
 })
-const unset = { value: null, label: 'not stated' }
-const kinds = [
-  { value: 'grease', label: 'a grease' },
-  { value: 'oil', label: 'an oil' },
-]
-const thickeners = [unset, ...optionsOf(thickenerWords)]
-const grades = [unset, ...nlgiGrades.map((grade) => ({ value: grade, label: grade }))]
-const baseOils = optionsOf(baseOilWords)
-const today = new Date().toISOString().slice(0, 10)
 const practiceOptions = (usual: string, choices: Record<string, string>) => [
   { value: null, label: usual },
   ...optionsOf(choices),
@@ -140,92 +126,22 @@ function explain(key: string, reason: string) {
 
     <section class="part">
       <h2>Guns</h2>
-      <p v-if="settings.guns.length === 0" class="quiet">
-        Weigh ten strokes and divide: then every interval tells its strokes, and not only its grams.
-      </p>
-      <ThingForm
-        v-for="(gun, index) in settings.guns"
-        :key="gun.id"
-        :schema="GreaseGun"
-        :value="gun"
-        :path="`guns.${index}`"
+      <GunList
+        :guns="settings.guns"
         :unreadable="unreadable"
-        @change="Object.assign(gun, $event)"
-      >
-        <div class="row" :data-gun="index">
-          <TextField path="name" placeholder="Red one, pump house" />
-          <QuantityField path="gramsPerStroke" />
-          <DayField path="weighedOn" />
-          <DayField path="nextWeighing" />
-          <button
-            type="button"
-            class="link"
-            :aria-label="`Remove ${gun.name || 'this gun'}`"
-            @click="settings.guns.splice(index, 1)"
-          >
-            Remove
-          </button>
-          <p v-if="gun.nextWeighing && gun.nextWeighing < today" class="late">Its weighing is due.</p>
-        </div>
-      </ThingForm>
-      <p>
-        <Button
-          label="Add a gun"
-          size="small"
-          severity="secondary"
-          variant="outlined"
-          data-test="add-gun"
-          @click="site.addGun"
-        />
-      </p>
+        @add="site.addGun"
+        @remove="settings.guns.splice($event, 1)"
+      />
     </section>
 
     <section class="part">
       <h2>Greases and oils</h2>
-      <p v-if="settings.lubricants.length === 0" class="quiet">
-        From their data sheets, once; then a position names one.
-      </p>
-      <ThingForm
-        v-for="(one, index) in settings.lubricants"
-        :key="one.id"
-        :schema="Lubricant"
-        :value="one"
-        :path="`lubricants.${index}`"
+      <LubricantList
+        :lubricants="settings.lubricants"
         :unreadable="unreadable"
-        @change="Object.assign(one, $event)"
-      >
-        <div class="row many" :data-lubricant="index">
-          <TextField path="name" />
-          <ChoiceField path="kind" :options="kinds" />
-          <ChoiceField v-if="one.kind === 'grease'" path="thickener" :options="thickeners" />
-          <ChoiceField path="baseOil" :options="baseOils" />
-          <QuantityField path="nu40Cst" />
-          <QuantityField path="viscosityIndex" />
-          <ChoiceField v-if="one.kind === 'grease'" path="nlgi" :options="grades" />
-          <QuantityField path="lowC" />
-          <QuantityField path="highC" />
-          <TextField path="stands" placeholder="Shelf 2, oil store" />
-          <label class="check"><Checkbox v-model="one.ep" binary /> with EP additives</label>
-          <button
-            type="button"
-            class="link"
-            :aria-label="`Remove ${one.name || 'this one'}`"
-            @click="settings.lubricants.splice(index, 1)"
-          >
-            Remove
-          </button>
-        </div>
-      </ThingForm>
-      <p>
-        <Button
-          label="Add a grease or oil"
-          size="small"
-          severity="secondary"
-          variant="outlined"
-          data-test="add-lubricant"
-          @click="site.addLubricant"
-        />
-      </p>
+        @add="site.addLubricant"
+        @remove="settings.lubricants.splice($event, 1)"
+      />
     </section>
 
     <section class="part">
@@ -237,7 +153,7 @@ function explain(key: string, reason: string) {
         :unreadable="unreadable"
         @change="Object.assign(settings.limits, $event)"
       >
-        <div class="row">
+        <div class="rows-of">
           <QuantityField path="warmC" />
           <QuantityField path="hotC" />
           <QuantityField path="roughMmPerS" />
@@ -249,7 +165,12 @@ function explain(key: string, reason: string) {
     <section class="part">
       <h2>Practices</h2>
       <p class="quiet">Where the trade has several ways: the one the verdicts go by here, and why.</p>
-      <div v-for="{ key, title, usual, choices } in practiceChoices" :key="key" class="row two" :data-practice="key">
+      <div
+        v-for="{ key, title, usual, choices } in practiceChoices"
+        :key="key"
+        class="rows-of two"
+        :data-practice="key"
+      >
         <FieldFrame :title="title" :input-id="`practice-${key}`">
           <Select
             :label-id="`practice-${key}`"
@@ -284,7 +205,7 @@ function explain(key: string, reason: string) {
         :unreadable="unreadable"
         @change="into(settings.lives, $event)"
       >
-        <div class="row">
+        <div class="rows-of">
           <div v-for="duty in duties" :key="duty">
             <QuantityField :path="duty" />
             <p class="quiet small">{{ usualLife(duty) }}</p>
@@ -311,7 +232,7 @@ function explain(key: string, reason: string) {
         :unreadable="unreadable"
         @change="into(settings.walls, $event)"
       >
-        <div class="row">
+        <div class="rows-of">
           <QuantityField v-for="kind in machineKinds" :key="kind" :path="kind" />
         </div>
       </ThingForm>
@@ -326,7 +247,7 @@ function explain(key: string, reason: string) {
         :unreadable="unreadable"
         @change="Object.assign(settings.customs, $event)"
       >
-        <div class="row two">
+        <div class="rows-of two">
           <ChoiceField path="units" :options="optionsOf(unitWords)" />
           <ChoiceField path="dates" :options="optionsOf(dateWords)" />
         </div>
@@ -334,6 +255,8 @@ function explain(key: string, reason: string) {
     </section>
   </section>
 </template>
+
+<style src="./rows.css"></style>
 
 <style scoped>
 .settings {
@@ -351,37 +274,8 @@ function explain(key: string, reason: string) {
   border-top: 1px solid var(--hair);
 }
 
-.row {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
-  align-items: end;
-  gap: 12px 18px;
-}
-
-.row.two {
+.rows-of.two {
   grid-template-columns: minmax(280px, 1fr) minmax(280px, 1.4fr);
-}
-
-.row.many {
-  padding-bottom: 14px;
-  border-bottom: 1px solid var(--hair);
-}
-
-.row .link {
-  min-height: 44px;
-  justify-self: start;
-}
-
-.late {
-  grid-column: 1 / -1;
-  color: var(--watch);
-}
-
-.check {
-  display: inline-flex;
-  align-items: center;
-  gap: 8px;
-  min-height: 44px;
 }
 
 .checks {
@@ -395,7 +289,7 @@ function explain(key: string, reason: string) {
 }
 
 @media (max-width: 640px) {
-  .row.two {
+  .rows-of.two {
     grid-template-columns: 1fr;
   }
 }

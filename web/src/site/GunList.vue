@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { GreaseGun } from '@yardfrost/core'
+import Button from 'primevue/button'
+import DayField from '../form/DayField.vue'
+import QuantityField from '../form/QuantityField.vue'
+import TextField from '../form/TextField.vue'
+import ThingForm from '../form/ThingForm.vue'
+
+/** Grease guns of the shop: what each gives at a stroke, and when that was weighed. */
+defineProps<{ guns: GreaseGun[]; unreadable: Map<string, string> }>()
+defineEmits<{ add: []; remove: [index: number] }>()
+const today = new Date().toISOString().slice(0, 10)
+</script>
+
+<template>
+  <p v-if="guns.length === 0" class="quiet">
+    Weigh ten strokes and divide: then every interval tells its strokes, and not only its grams.
+  </p>
+  <ThingForm
+    v-for="(gun, index) in guns"
+    :key="gun.id"
+    :schema="GreaseGun"
+    :value="gun"
+    :path="`guns.${index}`"
+    :unreadable="unreadable"
+    @change="Object.assign(gun, $event)"
+  >
+    <div class="rows-of" :data-gun="index">
+      <TextField path="name" placeholder="Red one, pump house" />
+      <QuantityField path="gramsPerStroke" />
+      <DayField path="weighedOn" />
+      <DayField path="nextWeighing" />
+      <button
+        type="button"
+        class="link"
+        :aria-label="`Remove ${gun.name || 'this gun'}`"
+        @click="$emit('remove', index)"
+      >
+        Remove
+      </button>
+      <p v-if="gun.nextWeighing && gun.nextWeighing < today" class="late">Its weighing is due.</p>
+    </div>
+  </ThingForm>
+  <p>
+    <Button
+      label="Add a gun"
+      size="small"
+      severity="secondary"
+      variant="outlined"
+      data-test="add-gun"
+      @click="$emit('add')"
+    />
+  </p>
+</template>
+
+<style src="./rows.css"></style>
+
+<style scoped>
+.late {
+  grid-column: 1 / -1;
+  color: var(--watch);
+}
+</style>
