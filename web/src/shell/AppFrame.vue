@@ -56,11 +56,12 @@ async function signOut() {
   <div class="frame">
     <a class="skip" href="#main">Skip to the page</a>
     <header class="band">
-      <RouterLink class="home" :to="{ name: 'yard' }" aria-label="Yardfrost, to the Yard">
+      <RouterLink class="home" :to="{ name: 'yard' }">
         <YardfrostMark />
         <span class="name">
           Yardfrost
           <span v-if="session.account?.demo" class="demo" data-test="demo">Demo: made-up plant</span>
+          <span class="visually-hidden">to the Yard</span>
         </span>
       </RouterLink>
       <nav class="crumbs" aria-label="Where you are">
