@@ -13,6 +13,7 @@ export async function listening(app: Express, login: string, secret = password) 
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ login, password: secret }),
   })
+  await signIn.arrayBuffer()
   const cookie = signIn.headers.getSetCookie()[0]?.split(';')[0] ?? ''
   const stopping = new AbortController()
 

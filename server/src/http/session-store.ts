@@ -11,6 +11,8 @@ const touchMs = 60_000
 /** What is remembered of a session is read anew after so long, ms. */
 const rememberMs = 60_000
 const mostRemembered = 5000
+/** Longer than any reading of a session takes, ms. */
+const endedMs = 10_000
 
 interface Remembered {
   /** The session as JSON: each request has a copy of its own. */
@@ -26,11 +28,13 @@ interface Remembered {
 export class SessionStore extends PgSession {
   readonly #news: News
   readonly #remembered = new Map<string, Remembered>()
+  /** Sessions that ended just now: what was read of one before is not remembered after. */
+  readonly #ended = new Set<string>()
 
   constructor(pool: pg.Pool, news: News) {
     super({ pool, tableName: 'session', createTableIfMissing: false, pruneSessionInterval: 900 })
     this.#news = news
-    news.on('session', (sid) => this.#remembered.delete(sid))
+    news.on('session', (sid) => this.#end(sid))
     news.onFound(() => this.#remembered.clear())
   }
 
@@ -58,7 +62,7 @@ export class SessionStore extends PgSession {
   }
 
   override destroy(sid: string, done?: (error?: unknown) => void): void {
-    this.#remembered.delete(sid)
+    this.#end(sid)
     super.destroy(sid, done)
   }
 
@@ -69,12 +73,19 @@ export class SessionStore extends PgSession {
       return
     }
     super.touch(sid, data, () => {
-      this.#remember(sid, data, Date.now())
+      if (this.#remembered.has(sid)) this.#remember(sid, data, Date.now())
       done?.()
     })
   }
 
+  #end(sid: string): void {
+    this.#remembered.delete(sid)
+    this.#ended.add(sid)
+    setTimeout(() => this.#ended.delete(sid), endedMs).unref()
+  }
+
   #remember(sid: string, data: SessionData, touchedAt: number): void {
+    if (this.#ended.has(sid)) return
     // The one that was read longest ago makes room.
     const [oldest] = this.#remembered.size >= mostRemembered ? this.#remembered.keys() : []
     if (oldest !== undefined) this.#remembered.delete(oldest)

@@ -66,5 +66,7 @@ export async function signInAs(
   await promisify(request.session.regenerate.bind(request.session))()
   const { account, epoch } = found
   Object.assign(request.session, { accountId, siteId: account.siteId, epoch, startedAt: Date.now() })
+  // Kept before it is answered: the next request may come before the answer has gone out whole.
+  await promisify(request.session.save.bind(request.session))()
   return account
 }
