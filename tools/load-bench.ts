@@ -31,7 +31,7 @@ async function program(args: readonly string[], env: Record<string, string>, rea
     stdio: ['ignore', 'pipe', 'inherit'],
   })
   await new Promise<void>((up, failed) => {
-    child.once('exit', () => failed(new Error(`${args[0]} did not come up`)))
+    child.once('exit', () => failed(new Error(`${args[0] ?? 'a program'} did not come up`)))
     child.stdout?.on('data', (text: Buffer) => {
       if (ready.test(text.toString())) up()
     })
