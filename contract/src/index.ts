@@ -6,6 +6,7 @@ export {
   PositionDetail,
   PositionHistory,
   PositionRevision,
+  PositionState,
   PositionSummary,
   type RollingDetail,
   SavePosition,

@@ -1,5 +1,6 @@
 import { SiteSettings } from '@yardfrost/core'
 import { z } from 'zod'
+import { PositionState } from './site.ts'
 import { SavedVersion, StartedVersion } from './version.ts'
 
 /** Settings of a site, and the version a save starts from. */
@@ -8,8 +9,13 @@ export type SettingsDetail = z.infer<typeof SettingsDetail>
 export const SaveSettings = z.strictObject({ version: StartedVersion, settings: SiteSettings })
 export type SaveSettings = z.infer<typeof SaveSettings>
 
-const State = z.enum(['go', 'watch', 'stop', 'open'])
-export const JudgedOtherwise = z.object({ id: z.uuid(), tag: z.string(), position: z.string(), from: State, to: State })
+export const JudgedOtherwise = z.object({
+  id: z.uuid(),
+  tag: z.string(),
+  position: z.string(),
+  from: PositionState,
+  to: PositionState,
+})
 export type JudgedOtherwise = z.infer<typeof JudgedOtherwise>
 /** How far the judging of a whole site is, and what it has changed. */
 export const JudgingState = z.object({

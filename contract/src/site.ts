@@ -2,12 +2,12 @@ import { Duty, Machine, MachineKind, Position, ShaftLine, SitePractices, type Ro
 import { z } from 'zod'
 import { SavedVersion, StartedVersion } from './version.ts'
 
-const State = z.enum(['go', 'watch', 'stop', 'open'])
+export const PositionState = z.enum(['go', 'watch', 'stop', 'open'])
 
 export const PositionSummary = z.object({
   id: z.uuid(),
   name: z.string(),
-  state: State,
+  state: PositionState,
   /** Number on the box as Yardfrost spells it; null when none is entered. */
   designation: z.string().nullable(),
   /** Worst finding, in one sentence; null when there is none. */
@@ -54,7 +54,7 @@ export const PositionRevision = z.object({
   version: z.int(),
   savedAt: z.iso.datetime(),
   savedBy: z.string().nullable(),
-  state: State,
+  state: PositionState,
   designation: z.string().nullable(),
   inputs: Position,
 })

@@ -3,8 +3,9 @@ export class NotFoundError extends Error {
   override readonly name = 'NotFoundError'
   readonly fix: string
 
-  constructor(kind: string, id: string, fix = 'It may have been removed; go back to the Yard.') {
-    super(`There is no ${kind} ${id} on this site`)
+  /** @param id - null for a thing whose name is kept to itself: a link */
+  constructor(kind: string, id: string | null, fix = 'It may have been removed; go back to the Yard.') {
+    super(id === null ? `This ${kind} is good no more` : `There is no ${kind} ${id} on this site`)
     this.fix = fix
   }
 }

@@ -4,6 +4,6 @@ export class WrongHostError extends Error {
   readonly fix = 'Use the address Yardfrost was set up for; whoever runs the server adds a name with YARDFROST_NAMES.'
 
   constructor(asked: string) {
-    super(`This server is not called ${asked === '' ? 'by no name' : asked}`)
+    super(asked === '' ? 'A request has to say which server it is for' : `This server is not called ${asked}`)
   }
 }

@@ -12,7 +12,7 @@ import { JobChanges } from '../live/job-changes.ts'
 import type { JobWatch } from '../live/job-watch.ts'
 import { jobCsv } from '../report/job-csv.ts'
 import { inTransaction } from '../store/database.ts'
-import { getJob, getJobPage, getPhoto, listEntries } from '../store/jobs.ts'
+import { getJob, getJobChange, getJobPage, getPhoto } from '../store/jobs.ts'
 import type { Serve } from './serve.ts'
 
 /** Jobs of the site of whoever is signed in: made, worked on, watched, closed, exported. */
@@ -22,8 +22,8 @@ export function jobRoutes(serve: Serve, pool: pg.Pool, references: References, w
   serve('addJob', ({ who, body }) => inTransaction(pool, (db) => addJob(db, references, who, body)))
   serve('job', ({ who, params }) => getJobPage(pool, who.siteId, params.id))
   serve('entries', async ({ who, params: { id }, query: { after } }) => {
-    await getJobPage(pool, who.siteId, id)
-    return listEntries(pool, who.siteId, id, after)
+    const { change, more } = await getJobChange(pool, who.siteId, id, after)
+    return { entries: change.entries, more }
   })
   serve('addEntries', ({ account, who, params, body: { entries } }) =>
     inTransaction(pool, (db) => addEntries(db, references, who, account.name, { jobId: params.id, entries })),

@@ -35,7 +35,9 @@ export function siteRoutes(serve: Serve, pool: pg.Pool, references: References):
     return { backup, photos: { ...photos, room: roomForPhotos } }
   })
   serve('history', async ({ who, params: { id } }) => {
-    await getPosition(pool, who.siteId, id)
-    return listRevisions(pool, who.siteId, id, historyShown)
+    const saves = await listRevisions(pool, who.siteId, id, historyShown)
+    // Every position has one: without any there is no such position here.
+    if (saves.length === 0) await getPosition(pool, who.siteId, id)
+    return saves
   })
 }

@@ -18,8 +18,7 @@ export function startRoutes(serve: Serve, pool: pg.Pool, people: KnownPeople, as
   serve('start', async () => ({ ...(await getStartState(pool)), asksWord }))
   serve('lookAtStart', async ({ body: { word } }) => {
     const found = await findStart(pool, hashOfWord(word))
-    if (!found)
-      throw new NotFoundError('start', 'of this address', 'It has been used or has run out: start Yardfrost again.')
+    if (!found) throw new NotFoundError('address', null, 'It has been used or has run out: start Yardfrost again.')
     return found
   })
   serve('makeSite', async ({ request, body }) => {

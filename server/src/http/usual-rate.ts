@@ -20,8 +20,7 @@ export function usualRate(what: string, requestsAMinute: number): RequestHandler
     : new RateLimiterMemory(options)
   return async (request, response, next) => {
     const { session, ip = 'unknown' } = request
-    // Behind IPv6 a house has as many addresses as it likes.
-    const key = (session as typeof session | undefined)?.accountId ?? ip.split(':').slice(0, 4).join(':')
+    const key = (session as typeof session | undefined)?.accountId ?? houseOf(ip)
     try {
       const { remainingPoints } = await limiter.consume(key)
       response.set('RateLimit', `limit=${requestsAMinute}, remaining=${remainingPoints}`)
@@ -39,6 +38,14 @@ export function usualRate(what: string, requestsAMinute: number): RequestHandler
     next()
   }
 }
+
+/** Behind IPv6 a house has as many addresses as it likes; one of IPv4 that comes that way is itself. */
+const houseOf = (ip: string): string =>
+  ip
+    .replace(/^::ffff:/, '')
+    .split(':')
+    .slice(0, 4)
+    .join(':')
 
 /** What comes from another process is a plain object. */
 const isCount = (refused: unknown): refused is { msBeforeNext: number } =>

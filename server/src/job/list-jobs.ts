@@ -16,7 +16,9 @@ const mostKnown = 5000
 /** Jobs of a site: every open one, and the last that ended. */
 export async function listJobs(db: Db, { catalogue }: References, siteId: string): Promise<JobSummary[]> {
   const jobs = await listJobRows(db, siteId, endedShown)
-  const unknown = jobs.filter(({ id, lastSeq }) => known.get(id)?.lastSeq !== lastSeq || !known.has(id))
+  // Before it is looked what is known: room is not made of what this answer needs.
+  if (known.size > mostKnown) known.clear()
+  const unknown = jobs.filter(({ id, lastSeq }) => known.get(id)?.lastSeq !== lastSeq)
   const fresh =
     unknown.length > 0
       ? await listSteps(
@@ -25,7 +27,6 @@ export async function listJobs(db: Db, { catalogue }: References, siteId: string
           unknown.map(({ id }) => id),
         )
       : []
-  if (known.size > mostKnown) known.clear()
   const stages = new Map<string, Stage>()
   for (const { id, ...job } of fresh) {
     const { steps, current } = progressOf(job, catalogue)

@@ -11,8 +11,7 @@ import { hashOfWord } from './words.ts'
 
 async function linkOf(db: Db, word: string): Promise<PersonLink> {
   const found = await findLink(db, hashOfWord(word))
-  if (!found)
-    throw new NotFoundError('link', 'this one', 'It has been used or has run out. Ask a planner for a new one.')
+  if (!found) throw new NotFoundError('link', null, 'It has been used or has run out. Ask a planner for a new one.')
   return found
 }
 
@@ -43,7 +42,7 @@ export async function useLink(
   else if (!(await passwordFits(link.passwordHash, password)))
     throw new AccessError('SIGNED_OUT', 'This is not the password you sign in with', 'Type the one of your other site.')
   // Of two who use it at once, one is too late, and nothing of theirs is kept.
-  if (!(await takeLink(db, hashOfWord(word)))) throw new NotFoundError('link', 'this one', 'It has just been used.')
+  if (!(await takeLink(db, hashOfWord(word)))) throw new NotFoundError('link', null, 'It has just been used.')
   await storeJoined(db, siteId, accountId)
   await recordEvent(db, { siteId, accountId }, { kind: 'person.came-in', subjectId: accountId, detail: {} })
   return { accountId, siteId }

@@ -109,7 +109,7 @@ export async function getJobPage(db: Db, siteId: string, jobId: string): Promise
 const EntryRow = z.object({ seq: z.coerce.number(), by: z.string(), entry: z.unknown() }).pipe(KeptEntry)
 
 /** A page of entries after one of them, in order. */
-export async function listEntries(db: Db, siteId: string, jobId: string, after: number) {
+async function listEntries(db: Db, siteId: string, jobId: string, after: number) {
   const found = await any(db, sql.listEntries(siteId, jobId, after, entriesAPage + 1), EntryRow)
   return { entries: found.slice(0, entriesAPage), more: found.length > entriesAPage }
 }

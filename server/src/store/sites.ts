@@ -1,4 +1,4 @@
-import { JudgingState, SettingsDetail } from '@yardfrost/contract'
+import { JudgingState, PositionState, SettingsDetail } from '@yardfrost/contract'
 import { SitePractices, type SiteSettings } from '@yardfrost/core'
 import { z } from 'zod'
 import type { Db } from './database.ts'
@@ -51,7 +51,7 @@ const ListedRow = z.object({
   id: z.uuid(),
   tag: z.string(),
   name: z.string(),
-  state: z.enum(['go', 'watch', 'stop', 'open']),
+  state: PositionState,
 })
 export type ListedPosition = z.output<typeof ListedRow>
 

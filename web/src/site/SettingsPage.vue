@@ -114,7 +114,7 @@ function explain(key: string, reason: string) {
   <LoadFailure v-if="failure" :failure="failure" @again="load" />
   <section v-else-if="site.stored.value" class="settings">
     <SiteNav />
-    <DocumentNotices :document="site" what="these settings" @reload="load" />
+    <DocumentNotices :document="site" what="page of settings" @reload="load" />
     <JudgingNote v-if="judging && (judging.total > 0 || judging.endedAt === null)" :judging="judging" :moves="moves" />
     <header>
       <h1>What {{ session.account?.siteName }} settles</h1>
