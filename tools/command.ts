@@ -1,6 +1,12 @@
 import { AlreadyRunning } from './instance-lock.ts'
 import { SettingError } from './settings.ts'
 
+/** How much of what was written or read, in words. */
+export const countsIn = (counts: Readonly<Record<string, number>>): string =>
+  Object.entries(counts)
+    .map(([name, count]) => `${count} ${name}`)
+    .join(', ')
+
 export const say = (text: string): void => console.log(`yardfrost: ${text}`)
 
 /** What a person can put right about a machine, by the code of the system or the database. */

@@ -1,8 +1,9 @@
+import { migrate, openPool } from '@yardfrost/server'
 import { existsSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import pg from 'pg'
+import type pg from 'pg'
 import { isFree } from './free-port.ts'
-import { Cluster } from './postgres.ts'
+import { Cluster, ensureDatabase, withClient } from './postgres.ts'
 import { SettingError, type Settings } from './settings.ts'
 
 /** Name of the database in the cluster of our own. */
@@ -51,15 +52,25 @@ export async function withDatabase<T>(
   }
 }
 
+/** The same for what wants a pool on it, brought to the newest schema unless it is only looked at. */
+export const withPool = <T>(
+  settings: Settings,
+  say: (text: string) => void,
+  work: (pool: pg.Pool) => Promise<T>,
+  { migrated = true } = {},
+): Promise<T> =>
+  withDatabase(settings, say, async (url) => {
+    const pool = openPool(url, () => undefined)
+    try {
+      if (migrated) await migrate(pool)
+      return await work(pool)
+    } finally {
+      await pool.end()
+    }
+  })
+
 async function makeBeside(databaseUrl: string, name: string): Promise<string> {
-  const client = new pg.Client({ connectionString: databaseUrl })
-  await client.connect()
-  try {
-    const { rowCount } = await client.query('select 1 from pg_database where datname = $1', [name])
-    if (!rowCount) await client.query(`create database ${pg.escapeIdentifier(name)}`)
-  } finally {
-    await client.end()
-  }
+  await withClient(databaseUrl, (client) => ensureDatabase(client, name))
   const url = new URL(databaseUrl)
   url.pathname = `/${encodeURIComponent(name)}`
   return url.href

@@ -146,10 +146,7 @@ export class Cluster {
 
   /** Makes a database that belongs to the application, if it is not there yet; returns its address. */
   async makeDatabase(name: string): Promise<string> {
-    await this.#asOwner(async (admin) => {
-      const { rowCount } = await admin.query('select 1 from pg_database where datname = $1', [name])
-      if (!rowCount) await admin.query(`create database ${pg.escapeIdentifier(name)} owner ${appRole}`)
-    })
+    await this.#asOwner((admin) => ensureDatabase(admin, name, ` owner ${appRole}`))
     return this.url(name)
   }
 
@@ -248,11 +245,18 @@ export class Cluster {
   }
 }
 
-async function withClient(connectionString: string, work: (client: pg.Client) => Promise<void>): Promise<void> {
+/** Makes a database if it is not there yet. */
+export async function ensureDatabase(admin: pg.Client, name: string, rest = ''): Promise<void> {
+  const { rowCount } = await admin.query('select 1 from pg_database where datname = $1', [name])
+  if (!rowCount) await admin.query(`create database ${pg.escapeIdentifier(name)}${rest}`)
+}
+
+/** Does something over a connection of its own. */
+export async function withClient<T>(connectionString: string, work: (client: pg.Client) => Promise<T>): Promise<T> {
   const client = new pg.Client({ connectionString })
   await client.connect()
   try {
-    await work(client)
+    return await work(client)
   } finally {
     await client.end()
   }

@@ -1,26 +1,21 @@
 import { existsSync } from 'node:fs'
-import pg from 'pg'
 import { readBackup } from './backup-file.ts'
 import { command, say } from './command.ts'
 import { withDatabase } from './own-database.ts'
+import { withClient } from './postgres.ts'
 import { options, SettingError, settings } from './settings.ts'
 
 const usage = 'npm run restore -- FILE [--into NAME]'
 
 /** @throws SettingError where anything is in it: nothing is ever written over */
-async function refuseFull(url: string): Promise<void> {
-  const client = new pg.Client({ connectionString: url })
-  await client.connect()
-  try {
+const refuseFull = (url: string): Promise<void> =>
+  withClient(url, async (client) => {
     const { rowCount } = await client.query(`select 1 from pg_tables where schemaname = 'public' limit 1`)
     if (rowCount)
       throw new SettingError(
         'This database is not empty, and nothing is written over. Name another with --into, or start on a new data folder.',
       )
-  } finally {
-    await client.end()
-  }
-}
+  })
 
 // Brings a backup into the database of this machine, which has to be empty, or into one beside it that is made for it.
 await command(async () => {

@@ -2,10 +2,8 @@ import { z } from 'zod'
 import { heatingTools, thickenerNames } from '../kinds/rolling/choices.ts'
 import { duties, machineKinds } from '../model/machine-kinds.ts'
 import { SitePractices } from '../model/site-practices.ts'
-import type { Quantity } from '../model/units.ts'
+import { quantity } from '../model/quantity-field.ts'
 
-const quantity = (schema: z.ZodNumber, title: string, kind: Quantity, unit: string) =>
-  schema.nullable().default(null).meta({ title, quantity: kind, unit })
 const name = (title: string) => z.string().trim().min(1).max(60).meta({ title })
 const day = (title: string) =>
   z.iso

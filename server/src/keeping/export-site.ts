@@ -9,6 +9,7 @@ import {
   peopleColumns,
   readmeOf,
   siteFiles,
+  SiteFilesError,
   type FileColumn,
   type SiteFile,
 } from './site-files.ts'
@@ -66,6 +67,7 @@ async function writePhotographs(db: pg.PoolClient, siteId: string, folder: strin
  *
  * @param db - inside a transaction of repeatable reads
  * @returns lines of each file; null where there is no such site
+ * @throws SiteFilesError where the folder is not empty
  */
 export async function exportSite(
   db: pg.PoolClient,
@@ -80,7 +82,7 @@ export async function exportSite(
   if (!rows[0]) return null
   const { id: siteId, name, ...rest } = SiteRow.parse(rows[0])
   mkdirSync(folder, { recursive: true })
-  if (readdirSync(folder).length > 0) throw new Error(`EXPORT: ${folder} is not empty`)
+  if (readdirSync(folder).length > 0) throw new SiteFilesError(`${folder} is not empty; name a new folder.`)
   writeFileSync(join(folder, 'site.json'), `${JSON.stringify({ files: filesVersion, name, ...rest }, null, 2)}\n`)
   const { rows: people } = await db.query<Row>(
     `select a.id::text, a.login, m.name, m.role, m.created_at::text, m.retired_at::text

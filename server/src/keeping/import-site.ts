@@ -7,12 +7,15 @@ import { z } from 'zod'
 import { readPhoto } from '../job/read-photo.ts'
 import { askJudging } from '../store/sites.ts'
 import { filesVersion } from './export-site.ts'
-import { isFreeText, peopleColumns, siteFiles, unescaped, type FileColumn, type SiteFile } from './site-files.ts'
-
-/** Files of a site that cannot be read back, with what is wrong, as a person can put it right. */
-export class SiteFilesError extends Error {
-  override readonly name = 'SiteFilesError'
-}
+import {
+  isFreeText,
+  peopleColumns,
+  siteFiles,
+  SiteFilesError,
+  unescaped,
+  type FileColumn,
+  type SiteFile,
+} from './site-files.ts'
 
 type Row = Record<string, string | null>
 

@@ -9,6 +9,11 @@ export interface FileColumn {
   optional?: true
 }
 
+/** Files of a site that cannot be written or read back, with what is wrong, as a person can put it right. */
+export class SiteFilesError extends Error {
+  override readonly name = 'SiteFilesError'
+}
+
 /** One table of a site as a file of lines, and one of documents where it has some. */
 export interface SiteFile {
   /** Name without its ending: `machines` is machines.csv and machines.json. */

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { ClearanceClass, Closure } from '../../bearing-types/index.ts'
 import { applications } from '../../seat/fit-recommend.schema.ts'
 import { loadClasses } from '../../seat/load-class.ts'
-import type { Quantity } from '../../model/units.ts'
+import { quantity } from '../../model/quantity-field.ts'
 import {
   cageMaterials,
   rollingElements,
@@ -20,9 +20,6 @@ import {
   usualTools,
 } from './choices.ts'
 import { positionSchema } from '../../model/upgrade/position.ts'
-
-const quantity = (schema: z.ZodNumber, title: string, kind: Quantity, unit: string) =>
-  schema.nullable().default(null).meta({ title, quantity: kind, unit })
 
 /** What stands on the box or the ring, and what the machine calls for; null where the machine's papers do not say. */
 const BearingFields = z.strictObject({
