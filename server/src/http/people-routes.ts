@@ -6,8 +6,7 @@ import { retirePerson, savePerson } from '../people/save-person.ts'
 import { lookAtLink, useLink } from '../people/use-link.ts'
 import { inTransaction } from '../store/database.ts'
 import { listPeople } from '../store/people.ts'
-import { rememberAddress } from '../store/accounts.ts'
-import { signInAs } from './sign-in.ts'
+import { comeIn } from './sign-in.ts'
 import type { Serve } from './serve.ts'
 
 /** People of the site of whoever is signed in, and the links they come in by. */
@@ -27,9 +26,7 @@ export function peopleRoutes(serve: Serve, pool: pg.Pool, people: KnownPeople): 
   serve('linkPerson', ({ who, params: { id } }) => inTransaction(pool, (db) => linkPerson(db, who, id)))
 
   serve('lookAtLink', ({ body: { word } }) => lookAtLink(pool, word))
-  serve('useLink', async ({ request, body }) => {
-    const { accountId, siteId } = await inTransaction(pool, (db) => useLink(db, body))
-    if (request.ip) await rememberAddress(pool, accountId, request.ip)
-    return signInAs(people, request, accountId, siteId)
-  })
+  serve('useLink', async ({ request, body }) =>
+    comeIn(pool, people, request, await inTransaction(pool, (db) => useLink(db, body))),
+  )
 }

@@ -2,8 +2,9 @@ import type { Account } from '@yardfrost/contract'
 import type { Request } from 'express'
 import type { SessionData } from 'express-session'
 import { promisify } from 'node:util'
+import type pg from 'pg'
 import type { KnownPeople } from '../people/known-people.ts'
-import type { SignedIn } from '../store/accounts.ts'
+import { rememberAddress, type SignedIn } from '../store/accounts.ts'
 import { AccessError } from '../errors/access-error.ts'
 
 declare module 'express-session' {
@@ -69,4 +70,15 @@ export async function signInAs(
   // Kept before it is answered: the next request may come before the answer has gone out whole.
   await promisify(request.session.save.bind(request.session))()
   return account
+}
+
+/** The same for somebody who comes in by a link or as the first: from here their own guesses count apart from others'. */
+export async function comeIn(
+  pool: pg.Pool,
+  people: KnownPeople,
+  request: Request,
+  { accountId, siteId }: { accountId: string; siteId: string },
+): Promise<Account> {
+  if (request.ip) await rememberAddress(pool, accountId, request.ip)
+  return signInAs(people, request, accountId, siteId)
 }

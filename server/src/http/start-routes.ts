@@ -3,10 +3,9 @@ import { NotFoundError } from '../errors/not-found-error.ts'
 import type { KnownPeople } from '../people/known-people.ts'
 import { hashOfWord } from '../people/words.ts'
 import { makeSite } from '../site/make-site.ts'
-import { rememberAddress } from '../store/accounts.ts'
 import { inTransaction } from '../store/database.ts'
 import { findStart, getStartState } from '../store/starts.ts'
-import { signInAs } from './sign-in.ts'
+import { comeIn } from './sign-in.ts'
 import type { Serve } from './serve.ts'
 
 /**
@@ -21,9 +20,7 @@ export function startRoutes(serve: Serve, pool: pg.Pool, people: KnownPeople, as
     if (!found) throw new NotFoundError('address', null, 'It has been used or has run out: start Yardfrost again.')
     return found
   })
-  serve('makeSite', async ({ request, body }) => {
-    const { accountId, siteId } = await inTransaction(pool, (db) => makeSite(db, asksWord, body))
-    if (request.ip) await rememberAddress(pool, accountId, request.ip)
-    return signInAs(people, request, accountId, siteId)
-  })
+  serve('makeSite', async ({ request, body }) =>
+    comeIn(pool, people, request, await inTransaction(pool, (db) => makeSite(db, asksWord, body))),
+  )
 }

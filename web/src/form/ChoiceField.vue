@@ -1,6 +1,5 @@
 <script setup lang="ts" generic="T extends string | number | null">
-import Select from 'primevue/select'
-import FieldFrame from './FieldFrame.vue'
+import ChoiceInput from './ChoiceInput.vue'
 import { fieldOf, namesOf, useForm } from './form-port.ts'
 import SiteNote from './SiteNote.vue'
 
@@ -13,18 +12,14 @@ const { name, inputId } = namesOf(form, path)
 </script>
 
 <template>
-  <FieldFrame :title="title" :input-id="inputId">
-    <Select
-      :label-id="inputId"
-      :model-value="form.valueAt(path)"
-      :options="options"
-      option-label="label"
-      option-value="value"
-      placeholder="not stated"
-      :data-test="name"
-      :aria-label="title"
-      @update:model-value="form.setAt(path, $event)"
-    />
+  <ChoiceInput
+    :id="inputId"
+    :title="title"
+    :test="name"
+    :model-value="form.valueAt(path) as T"
+    :options="options"
+    @update:model-value="form.setAt(path, $event)"
+  >
     <SiteNote :path="path" :options="options" />
-  </FieldFrame>
+  </ChoiceInput>
 </template>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import InputText from 'primevue/inputtext'
-import FieldFrame from './FieldFrame.vue'
 import { fieldOf, namesOf, useForm } from './form-port.ts'
+import TextInput from './TextInput.vue'
 
 /** A day, or none; the label comes from the schema of the form. */
 const { path } = defineProps<{ path: string }>()
@@ -11,13 +10,12 @@ const { name, inputId } = namesOf(form, path)
 </script>
 
 <template>
-  <FieldFrame :title="title" :input-id="inputId">
-    <InputText
-      :id="inputId"
-      type="date"
-      :model-value="String(form.valueAt(path) ?? '')"
-      :data-test="name"
-      @update:model-value="form.setAt(path, $event || null)"
-    />
-  </FieldFrame>
+  <TextInput
+    :id="inputId"
+    :title="title"
+    :test="name"
+    type="date"
+    :model-value="String(form.valueAt(path) ?? '')"
+    @update:model-value="form.setAt(path, $event || null)"
+  />
 </template>

@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import InputText from 'primevue/inputtext'
 import { z } from 'zod'
-import FieldFrame from './FieldFrame.vue'
 import { fieldOf, namesOf, useForm } from './form-port.ts'
+import TextInput from './TextInput.vue'
 
 /** A few words; label and length come from the schema of the form. */
 const { path, placeholder = '' } = defineProps<{ path: string; placeholder?: string }>()
@@ -14,16 +13,14 @@ const { name, inputId } = namesOf(form, path)
 </script>
 
 <template>
-  <FieldFrame :title="title" :input-id="inputId">
-    <InputText
-      :id="inputId"
-      :model-value="String(form.valueAt(path) ?? '')"
-      :maxlength="longest"
-      :placeholder="placeholder"
-      autocomplete="off"
-      spellcheck="false"
-      :data-test="name"
-      @update:model-value="form.setAt(path, $event ?? '')"
-    />
-  </FieldFrame>
+  <TextInput
+    :id="inputId"
+    :title="title"
+    :test="name"
+    :model-value="String(form.valueAt(path) ?? '')"
+    :maxlength="longest"
+    :placeholder="placeholder"
+    spellcheck="false"
+    @update:model-value="form.setAt(path, $event)"
+  />
 </template>

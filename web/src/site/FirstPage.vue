@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import InputText from 'primevue/inputtext'
-import Select from 'primevue/select'
+import { SiteCustoms } from '@yardfrost/core'
 import { reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '../api/client.ts'
-import FieldFrame from '../form/FieldFrame.vue'
+import ChoiceInput from '../form/ChoiceInput.vue'
+import TextInput from '../form/TextInput.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useSession } from '../shell/session.ts'
 import DoorPage from './DoorPage.vue'
@@ -53,59 +53,50 @@ const make = () =>
       {{ closed }} <RouterLink class="link" :to="{ name: 'sign-in' }">Sign in</RouterLink>
     </p>
     <template v-else>
-      <FieldFrame title="Name of the site" input-id="site-name">
-        <InputText
-          id="site-name"
-          v-model="form.site"
-          maxlength="80"
-          autocomplete="organization"
-          autofocus
-          data-test="site-name"
-        />
-      </FieldFrame>
+      <TextInput
+        id="site-name"
+        v-model="form.site"
+        title="Name of the site"
+        test="site-name"
+        maxlength="80"
+        autocomplete="organization"
+        autofocus
+      />
       <div class="two">
-        <FieldFrame title="Units" input-id="site-units">
-          <Select
-            v-model="form.units"
-            label-id="site-units"
-            :options="optionsOf(unitWords)"
-            option-label="label"
-            option-value="value"
-            data-test="site-units"
-          />
-        </FieldFrame>
-        <FieldFrame title="Dates" input-id="site-dates">
-          <Select
-            v-model="form.dates"
-            label-id="site-dates"
-            :options="optionsOf(dateWords)"
-            option-label="label"
-            option-value="value"
-            data-test="site-dates"
-          />
-        </FieldFrame>
+        <ChoiceInput
+          id="site-units"
+          v-model="form.units"
+          title="Units"
+          test="site-units"
+          :options="optionsOf(unitWords)"
+        />
+        <ChoiceInput
+          id="site-dates"
+          v-model="form.dates"
+          title="Dates"
+          test="site-dates"
+          :options="optionsOf(dateWords)"
+        />
       </div>
       <h2>Its first planner</h2>
       <div class="two">
-        <FieldFrame title="Your name" input-id="planner-name">
-          <InputText
-            id="planner-name"
-            v-model="form.name"
-            maxlength="80"
-            autocomplete="name"
-            data-test="planner-name"
-          />
-        </FieldFrame>
-        <FieldFrame title="You sign in as" input-id="planner-login">
-          <InputText
-            id="planner-login"
-            v-model="form.login"
-            maxlength="80"
-            autocomplete="username"
-            spellcheck="false"
-            data-test="planner-login"
-          />
-        </FieldFrame>
+        <TextInput
+          id="planner-name"
+          v-model="form.name"
+          title="Your name"
+          test="planner-name"
+          maxlength="80"
+          autocomplete="name"
+        />
+        <TextInput
+          id="planner-login"
+          v-model="form.login"
+          title="You sign in as"
+          test="planner-login"
+          maxlength="80"
+          autocomplete="username"
+          spellcheck="false"
+        />
       </div>
       <NewPassword v-model="form.password" :of="[form.login, form.name, form.site]" />
     </template>

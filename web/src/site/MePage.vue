@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
 import { reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '../api/client.ts'
-import FieldFrame from '../form/FieldFrame.vue'
+import TextInput from '../form/TextInput.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useSession } from '../shell/session.ts'
 import NewPassword from './NewPassword.vue'
@@ -59,15 +58,14 @@ const leave = () =>
         aria-hidden="true"
         readonly
       />
-      <FieldFrame title="Password until now" input-id="current-password">
-        <InputText
-          id="current-password"
-          v-model="form.current"
-          type="password"
-          autocomplete="current-password"
-          data-test="current-password"
-        />
-      </FieldFrame>
+      <TextInput
+        id="current-password"
+        v-model="form.current"
+        title="Password until now"
+        test="current-password"
+        type="password"
+        autocomplete="current-password"
+      />
       <NewPassword
         v-model="form.password"
         :of="[session.account.login, session.account.name, session.account.siteName]"

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { passwordTrouble, shortestPassword } from '@yardfrost/contract'
-import InputText from 'primevue/inputtext'
 import { computed } from 'vue'
-import FieldFrame from '../form/FieldFrame.vue'
+import TextInput from '../form/TextInput.vue'
 
 /** A password that is chosen: what is wrong with it is said while it is typed, once there is enough of it. */
 const password = defineModel<string>({ required: true })
@@ -14,18 +13,19 @@ const refusal = computed(() => {
 </script>
 
 <template>
-  <FieldFrame title="New password" input-id="new-password" :refusal="refusal" test="new-password">
-    <InputText
-      id="new-password"
-      v-model="password"
-      type="password"
-      autocomplete="new-password"
-      data-test="new-password"
-    />
+  <TextInput
+    id="new-password"
+    v-model="password"
+    title="New password"
+    test="new-password"
+    :refusal="refusal"
+    type="password"
+    autocomplete="new-password"
+  >
     <p v-if="!refusal" class="quiet">
       {{ shortestPassword }} characters or more; three or four words that nobody would put together are good.
     </p>
-  </FieldFrame>
+  </TextInput>
 </template>
 
 <style scoped>

@@ -5,7 +5,8 @@ import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { reactive, ref } from 'vue'
 import { api } from '../api/client.ts'
-import FieldFrame from '../form/FieldFrame.vue'
+import ChoiceInput from '../form/ChoiceInput.vue'
+import TextInput from '../form/TextInput.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useSession } from '../shell/session.ts'
@@ -173,29 +174,16 @@ const stands = ({ retiredAt, ready, linkUntil, seenAt }: Person): string =>
     <form novalidate @submit.prevent="add">
       <h2>Somebody new</h2>
       <div class="fields">
-        <FieldFrame title="Name" input-id="new-name">
-          <InputText id="new-name" v-model="fresh.name" maxlength="80" autocomplete="off" data-test="new-name" />
-        </FieldFrame>
-        <FieldFrame title="Signs in as" input-id="new-login">
-          <InputText
-            id="new-login"
-            v-model="fresh.login"
-            maxlength="80"
-            autocomplete="off"
-            spellcheck="false"
-            data-test="new-login"
-          />
-        </FieldFrame>
-        <FieldFrame title="May" input-id="new-role">
-          <Select
-            v-model="fresh.role"
-            label-id="new-role"
-            :options="roles"
-            option-label="label"
-            option-value="value"
-            data-test="new-role"
-          />
-        </FieldFrame>
+        <TextInput id="new-name" v-model="fresh.name" title="Name" test="new-name" maxlength="80" />
+        <TextInput
+          id="new-login"
+          v-model="fresh.login"
+          title="Signs in as"
+          test="new-login"
+          maxlength="80"
+          spellcheck="false"
+        />
+        <ChoiceInput id="new-role" v-model="fresh.role" title="May" test="new-role" :options="roles" />
         <Button type="submit" label="Add, and make a link" :disabled="busy" data-test="add-person" />
       </div>
     </form>

@@ -11,13 +11,12 @@ import {
   type MachineKind,
 } from '@yardfrost/core'
 import Checkbox from 'primevue/checkbox'
-import InputText from 'primevue/inputtext'
-import Select from 'primevue/select'
 import { computed, onBeforeUnmount, watchEffect } from 'vue'
 import { z } from 'zod'
 import ChoiceField from '../form/ChoiceField.vue'
-import FieldFrame from '../form/FieldFrame.vue'
+import ChoiceInput from '../form/ChoiceInput.vue'
 import QuantityField from '../form/QuantityField.vue'
+import TextInput from '../form/TextInput.vue'
 import ThingForm from '../form/ThingForm.vue'
 import DocumentNotices from '../shell/DocumentNotices.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
@@ -171,28 +170,24 @@ function explain(key: string, reason: string) {
         class="rows-of two"
         :data-practice="key"
       >
-        <FieldFrame :title="title" :input-id="`practice-${key}`">
-          <Select
-            :label-id="`practice-${key}`"
-            :model-value="settings.practices[key]"
-            :options="practiceOptions(usual, choices)"
-            option-label="label"
-            option-value="value"
-            :placeholder="usual"
-            :data-test="`practice.${key}`"
-            @update:model-value="choose(key, $event)"
-          />
-        </FieldFrame>
-        <FieldFrame v-if="settings.practices[key] !== null" title="Why" :input-id="`why-${key}`">
-          <InputText
-            :id="`why-${key}`"
-            :model-value="settings.reasons[key] ?? ''"
-            maxlength="300"
-            autocomplete="off"
-            :data-test="`reason.${key}`"
-            @update:model-value="explain(key, $event ?? '')"
-          />
-        </FieldFrame>
+        <ChoiceInput
+          :id="`practice-${key}`"
+          :model-value="settings.practices[key]"
+          :title="title"
+          :test="`practice.${key}`"
+          :options="practiceOptions(usual, choices)"
+          :placeholder="usual"
+          @update:model-value="choose(key, $event)"
+        />
+        <TextInput
+          v-if="settings.practices[key] !== null"
+          :id="`why-${key}`"
+          :model-value="settings.reasons[key] ?? ''"
+          title="Why"
+          :test="`reason.${key}`"
+          maxlength="300"
+          @update:model-value="explain(key, $event)"
+        />
       </div>
     </section>
 

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import type { LinkDetail } from '@yardfrost/contract'
-import InputText from 'primevue/inputtext'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '../api/client.ts'
-import FieldFrame from '../form/FieldFrame.vue'
+import TextInput from '../form/TextInput.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useSession } from '../shell/session.ts'
 import { shownTime } from '../shell/shown-time.ts'
@@ -57,15 +56,15 @@ const comeIn = () =>
         readonly
       />
       <NewPassword v-if="link.asks === 'new-password'" v-model="password" :of="[link.login, link.name, link.site]" />
-      <FieldFrame v-else title="Password you sign in with on your other site" input-id="own-password">
-        <InputText
-          id="own-password"
-          v-model="password"
-          type="password"
-          autocomplete="current-password"
-          data-test="own-password"
-        />
-      </FieldFrame>
+      <TextInput
+        v-else
+        id="own-password"
+        v-model="password"
+        title="Password you sign in with on your other site"
+        test="own-password"
+        type="password"
+        autocomplete="current-password"
+      />
     </template>
   </DoorPage>
 </template>
