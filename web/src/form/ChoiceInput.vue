@@ -10,11 +10,12 @@ defineProps<{
   test: string
   options: readonly { value: T; label: string }[]
   placeholder?: string
+  refusal?: string | null
 }>()
 </script>
 
 <template>
-  <FieldFrame :title="title" :input-id="id">
+  <FieldFrame :title="title" :input-id="id" :refusal="refusal ?? null" :test="test">
     <Select
       v-model="value"
       :label-id="id"

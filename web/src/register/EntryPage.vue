@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
-import Select from 'primevue/select'
 import { computed, nextTick, onBeforeUnmount, ref, watchEffect } from 'vue'
 import { useRouter } from 'vue-router'
 import DocumentNotices from '../shell/DocumentNotices.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useLoading } from '../shell/use-loading.ts'
-import FieldFrame from '../form/FieldFrame.vue'
+import ChoiceInput from '../form/ChoiceInput.vue'
+import TextInput from '../form/TextInput.vue'
 import { titleOf, useEntry } from './use-entry.ts'
 import { criticalityOptions, dutyOptions, hoursOptions, kindOptions } from './words.ts'
 
@@ -69,10 +68,10 @@ const hoursText = computed({
     else form.value.hoursPerWeek = Number.isNaN(hours) ? -1 : hours
   },
 })
-/** What the frame of a field shows. */
+/** What a field is called, and what is wrong with it. */
 const frame = (field: string) => ({
   title: titleOf(field),
-  inputId: `entry-${field.replace(/\./g, '-')}`,
+  id: `entry-${field.replace(/\./g, '-')}`,
   refusal: refusalOf(field),
   test: `entry.${field}`,
 })
@@ -89,96 +88,38 @@ const frame = (field: string) => ({
         it.
       </p>
       <div class="fields">
-        <FieldFrame v-bind="frame('area')">
-          <InputText
-            :id="frame('area').inputId"
-            v-model="form.area"
-            list="areas"
-            autocomplete="off"
-            autofocus
-            data-test="entry.area"
-          />
+        <TextInput v-model="form.area" v-bind="frame('area')" list="areas" autofocus>
           <datalist id="areas"><option v-for="area in entry.areas.value" :key="area" :value="area" /></datalist>
-        </FieldFrame>
-        <FieldFrame v-bind="frame('tag')">
-          <InputText :id="frame('tag').inputId" v-model="form.tag" autocomplete="off" data-test="entry.tag" />
-        </FieldFrame>
-        <FieldFrame v-bind="frame('name')">
-          <InputText :id="frame('name').inputId" v-model="form.name" autocomplete="off" data-test="entry.name" />
-        </FieldFrame>
-        <FieldFrame v-bind="frame('kind')">
-          <Select
-            :label-id="frame('kind').inputId"
-            :model-value="form.kind"
-            :options="kindOptions"
-            option-label="label"
-            option-value="value"
-            data-test="entry.kind"
-            @update:model-value="entry.chooseKind"
-          />
-        </FieldFrame>
-        <FieldFrame v-bind="frame('duty')">
-          <Select
-            v-model="form.duty"
-            :label-id="frame('duty').inputId"
-            :options="dutyOptions"
-            option-label="label"
-            option-value="value"
-            data-test="entry.duty"
-          />
-        </FieldFrame>
-        <FieldFrame v-bind="frame('criticality')">
-          <Select
-            v-model="form.criticality"
-            :label-id="frame('criticality').inputId"
-            :options="criticalityOptions"
-            option-label="label"
-            option-value="value"
-            data-test="entry.criticality"
-          />
-        </FieldFrame>
-        <FieldFrame v-bind="frame('hoursSource')">
-          <Select
-            v-model="form.hoursSource"
-            :label-id="frame('hoursSource').inputId"
-            :options="hoursOptions"
-            option-label="label"
-            option-value="value"
-            data-test="entry.hoursSource"
-          />
-        </FieldFrame>
-        <FieldFrame v-if="form.hoursSource === 'shifts'" v-bind="frame('hoursPerWeek')">
-          <InputText
-            :id="frame('hoursPerWeek').inputId"
-            v-model="hoursText"
-            inputmode="decimal"
-            autocomplete="off"
-            data-test="entry.hoursPerWeek"
-          />
-        </FieldFrame>
+        </TextInput>
+        <TextInput v-model="form.tag" v-bind="frame('tag')" />
+        <TextInput v-model="form.name" v-bind="frame('name')" />
+        <ChoiceInput
+          v-bind="frame('kind')"
+          :model-value="form.kind"
+          :options="kindOptions"
+          @update:model-value="entry.chooseKind"
+        />
+        <ChoiceInput v-model="form.duty" v-bind="frame('duty')" :options="dutyOptions" />
+        <ChoiceInput v-model="form.criticality" v-bind="frame('criticality')" :options="criticalityOptions" />
+        <ChoiceInput v-model="form.hoursSource" v-bind="frame('hoursSource')" :options="hoursOptions" />
+        <TextInput
+          v-if="form.hoursSource === 'shifts'"
+          v-model="hoursText"
+          v-bind="frame('hoursPerWeek')"
+          inputmode="decimal"
+        />
       </div>
       <h2>Bearing positions, from the driven end on</h2>
       <p v-if="refusalOf('positions')" class="error" role="alert">{{ refusalOf('positions') }}</p>
       <ol class="positions">
         <li v-for="(position, index) in form.positions" :key="position.id ?? index">
-          <FieldFrame v-bind="frame(`positions.${index}.name`)">
-            <InputText
-              :id="frame(`positions.${index}.name`).inputId"
-              v-model="position.name"
-              autocomplete="off"
-              :data-test="`entry.positions.${index}.name`"
-            />
-          </FieldFrame>
-          <FieldFrame v-bind="frame(`positions.${index}.designation`)">
-            <InputText
-              :id="frame(`positions.${index}.designation`).inputId"
-              v-model="position.designation"
-              autocomplete="off"
-              spellcheck="false"
-              placeholder="number on the box, if known"
-              :data-test="`entry.positions.${index}.designation`"
-            />
-          </FieldFrame>
+          <TextInput v-model="position.name" v-bind="frame(`positions.${index}.name`)" />
+          <TextInput
+            v-model="position.designation"
+            v-bind="frame(`positions.${index}.designation`)"
+            spellcheck="false"
+            placeholder="number on the box, if known"
+          />
           <span class="does">
             <button
               type="button"

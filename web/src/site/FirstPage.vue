@@ -22,14 +22,7 @@ const { busy, trouble, asking } = useAsking()
 
 /** The word that was printed at the start stands behind the #: it is sent to nobody but the server, and in no log. */
 const word = location.hash.slice(1)
-const form = reactive({
-  site: '',
-  units: 'metric' as const,
-  dates: 'en-GB' as const,
-  login: '',
-  name: '',
-  password: '',
-})
+const form = reactive({ site: '', ...SiteCustoms.parse({}), login: '', name: '', password: '' })
 const closed = ref('')
 
 void asking(async () => {
