@@ -47,6 +47,21 @@ describe('what a site settles', () => {
     assert.deepEqual(judge(bare(), machine()), judge(bare(), plain))
   })
 
+  it('begins no lens that nobody has begun: a gun, tools, a wall and a life alone say nothing of a position', () => {
+    const untouched = bare({ grease: { runningC: null, cleanliness: null }, float: { innerC: null, outerC: null } })
+    const states = (on: Machine) => Object.values(judge(untouched, on).lenses).map(({ lens, state }) => [lens, state])
+    const settled = machine({
+      guns,
+      lubricants,
+      tools: ['induction'],
+      walls: { pump: 20 },
+      lives: { 'round-the-clock': 40_000 },
+      limits: { warmC: 70, hotC: 90 },
+    })
+    assert.deepEqual(states(settled), states(machine()))
+    assert.equal(judge(untouched, settled).state, judge(untouched, machine()).state)
+  })
+
   it('gives the strokes of the only gun, and the oil of the grease that was chosen', () => {
     const { grease, carry } = judge(bare({ grease: { product: clay } }), machine({ guns, lubricants })).outcomes
     assert.equal(grease.quantity?.strokes, Math.floor((grease.quantity?.quantityG ?? NaN) / 1.4 + 0.5))

@@ -61,7 +61,10 @@ export function assessRolling(
     seat: assessSeat(position, outcomes.seat),
     float: withChecks(assessFloat(position, outcomes.float), at('float')),
     mount: assessMount(position, outcomes.mount),
-    grease: withChecks(assessGrease(position, outcomes.grease), [...siteChecks(position, machine), ...at('grease')]),
+    grease: withChecks(assessGrease(position, outcomes.grease, given), [
+      ...siteChecks(position, machine),
+      ...at('grease'),
+    ]),
     diagnose: assessDiagnose(outcomes.diagnose),
   }
   return assessment('rolling', lenses, all, outcomes.carry.bearing?.row.type ?? null, outcomes)
