@@ -154,6 +154,25 @@ describePage('a plant of one’s own', { empty: true }, ({ app, page }) => {
   })
 })
 
+describePage('settings of the made-up plant', { as: 'planner' }, ({ page }) => {
+  it('judged anew by them no position is another one: a recommendation never warns of itself', async () => {
+    await page.click('[data-test="to-site"]')
+    await page.click('[data-test="site-settings"]')
+    await page.choose('[data-test="practice.heating"]', 'near 95')
+    await page.click('[data-test="save"]')
+    await page.seeText('[data-test="judging"]', /positions judged. None is another one now/)
+  })
+
+  it('refuses a stop below the watch by its field, and says why it would not be saved', async () => {
+    await page.fill('[data-test="limits.warmC"]', '158 °F')
+    await page.seeValue('[data-test="limits.warmC"]', '70')
+    await page.fill('[data-test="limits.hotC"]', '60')
+    await page.seeText('[data-test="limits.hotC-error"]', /must be above the temperature that is watched from/)
+    await page.fill('[data-test="guns.0.gramsPerStroke"]', 'a pinch')
+    await page.seeText('[data-test="guns.0.gramsPerStroke-error"]', /Output per stroke/)
+  })
+})
+
 describePage('a page that is open over an update', { as: 'technician' }, ({ page }) => {
   /** As if this page were of an older program than the server's. */
   const grow = () =>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { unitSpace, type Quantity } from '@yardfrost/core'
+import { formatInput, unitSpace, type Quantity } from '@yardfrost/core'
 import InputText from 'primevue/inputtext'
 import { computed } from 'vue'
 import { useFormat } from '../figures/use-format.ts'
+import { useSettings } from '../shell/settings.ts'
 import { namesOf, useForm } from './form-port.ts'
 
 /** Under a field: what the site gives for it, and from where; or why this position has it otherwise. */
@@ -17,21 +18,22 @@ const {
 }>()
 const form = useForm()
 const format = useFormat()
+const settings = useSettings()
 const { name } = namesOf(form, path)
 const says = computed(() => form.site?.(path) ?? null)
 const shown = computed(() => {
   const value = says.value?.value
   if (typeof value === 'number' && quantity)
-    return `${format.digits(value, quantity)}${unitSpace}${format.unit(quantity)}`
+    return [formatInput(value, quantity, settings.units), format.unit(quantity)].filter(Boolean).join(unitSpace)
   return options?.find((one) => one.value === value)?.label ?? ''
 })
-/** It has its own, and another one. */
-const differs = computed(() => says.value !== null && !says.value.open && form.valueAt(path) !== says.value.value)
+/** The field shows something else. */
+const apart = computed(() => says.value !== null && form.valueAt(path) !== says.value.value)
 </script>
 
 <template>
-  <p v-if="says?.open" class="site" :data-site="name">{{ shown }}, {{ says.from }}</p>
-  <template v-else-if="says && differs">
+  <p v-if="says?.open && apart" class="site" :data-site="name">{{ shown }}, {{ says.from }}</p>
+  <template v-else-if="says && apart">
     <p class="site" :data-site="name">The site has {{ shown }}, {{ says.from }}.</p>
     <InputText
       class="why"
@@ -54,7 +56,7 @@ const differs = computed(() => says.value !== null && !says.value.open && form.v
   line-height: 1.25;
 }
 
-.why {
+.site + .why {
   width: 100%;
   font-size: 14px;
 }

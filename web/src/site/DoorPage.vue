@@ -15,6 +15,7 @@ defineEmits<{ go: [] }>()
       <p v-if="trouble" class="error" role="alert" data-test="trouble">
         <strong>{{ trouble.message }}.</strong> {{ trouble.fix }}
       </p>
+      <p v-if="closed && trouble"><RouterLink class="link" :to="{ name: 'sign-in' }">Sign in</RouterLink></p>
       <p v-if="!closed"><Button type="submit" :label="label" :disabled="busy" data-test="go" /></p>
     </form>
   </section>

@@ -5,12 +5,14 @@ import { api } from '../api/client.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
+import { useSession } from '../shell/session.ts'
 import { shownWithYear } from '../shell/shown-time.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import SiteNav from './SiteNav.vue'
 
 /** How the site is kept: when the last backup was made, whether the last one failed, and the room for photographs. */
 const page = usePageState()
+const session = useSession()
 page.saving = null
 page.crumbs = [{ label: 'Yard', to: { name: 'yard' } }, { label: 'Site' }, { label: 'Keeping it' }]
 const keeping = ref<Keeping | null>(null)
@@ -25,6 +27,8 @@ const backup = computed(() => {
   if (!state) return null
   const { madeAt, triedAt, trouble } = state
   const late = madeAt !== null && Date.now() - new Date(madeAt).getTime() > lateMs
+  // The made-up plant is not backed up, and nobody would miss it.
+  if (session.account?.demo && madeAt === null && trouble === null) return { madeAt, triedAt, trouble, verdict: null }
   const verdict = trouble !== null ? ('stop' as const) : madeAt === null || late ? ('watch' as const) : ('go' as const)
   return { madeAt, triedAt, trouble, verdict }
 })
@@ -38,8 +42,14 @@ const share = computed(() => (keeping.value ? keeping.value.photos.taken / keepi
     <SiteNav />
     <section data-test="backup">
       <h1>
-        <VerdictMark :state="backup.verdict" />
-        {{ backup.madeAt ? `Backed up ${shownWithYear(backup.madeAt)}` : 'No backup yet' }}
+        <VerdictMark v-if="backup.verdict" :state="backup.verdict" />
+        {{
+          backup.verdict === null
+            ? 'The demo is not backed up'
+            : backup.madeAt
+              ? `Backed up ${shownWithYear(backup.madeAt)}`
+              : 'No backup yet'
+        }}
       </h1>
       <p v-if="backup.trouble !== null" class="error">
         <strong>The one tried {{ shownWithYear(backup.triedAt ?? '') }} failed:</strong> {{ backup.trouble }}

@@ -44,8 +44,8 @@ const leave = () =>
     <header>
       <h1>{{ session.account.name }}</h1>
       <p class="quiet">
-        Signs in as {{ session.account.login }}, {{ roleWords[session.account.role] }} at
-        {{ session.account.siteName }}.
+        Signs in as {{ session.account.login }}. At {{ session.account.siteName }}:
+        {{ roleWords[session.account.role] }}.
       </p>
     </header>
     <form novalidate @submit.prevent="change">

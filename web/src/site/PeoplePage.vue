@@ -93,14 +93,7 @@ const stands = ({ retiredAt, ready, linkUntil, seenAt }: Person): string =>
       <p class="do">
         <Button :label="copied ? 'Copied' : 'Copy'" size="small" @click="copy" />
         <Button label="Print" size="small" severity="secondary" variant="outlined" @click="print" />
-        <Button
-          label="Done"
-          size="small"
-          severity="secondary"
-          variant="text"
-          data-test="given-done"
-          @click="given = null"
-        />
+        <button type="button" class="link" data-test="given-done" @click="given = null">Done</button>
       </p>
     </section>
     <p v-if="trouble" class="error" role="alert" data-test="trouble">

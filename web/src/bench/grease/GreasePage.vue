@@ -80,7 +80,7 @@ const indexNote = computed(() => (bench.inputs.value.grease.viscosityIndex === n
         <ChoiceField v-if="guns.length" path="grease.gun" :options="guns" />
         <QuantityField path="grease.gramsPerStroke" />
         <ChoiceField v-if="sealed" path="grease.sealMaterial" :options="seals" />
-        <span v-else />
+        <span v-else-if="guns.length === 0" />
         <ChoiceField path="grease.thickener" :options="thickeners" />
         <ChoiceField path="grease.thickenerBefore" :options="thickeners" />
       </div>
