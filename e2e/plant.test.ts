@@ -160,7 +160,7 @@ describePage('settings of the made-up plant', { as: 'planner' }, ({ page }) => {
     await page.click('[data-test="site-settings"]')
     await page.choose('[data-test="practice.heating"]', 'near 95')
     await page.click('[data-test="save"]')
-    await page.seeText('[data-test="judging"]', /positions judged. None is another one now/)
+    await page.seeText('[data-test="judging"]', /positions judged. No position has another state now/)
   })
 
   it('refuses a stop below the watch by its field, and says why it would not be saved', async () => {

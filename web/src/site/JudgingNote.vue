@@ -23,7 +23,7 @@ const shown = 12
     <template v-else>
       <p>
         {{ positions(judging.total) }} judged.
-        <strong>{{ words === '' ? 'None is another one now' : words }}.</strong>
+        <strong>{{ words === '' ? 'No position has another state now' : words }}.</strong>
       </p>
       <p v-if="judging.changes.length" class="which">
         <template v-for="one in judging.changes.slice(0, shown)" :key="one.id">
