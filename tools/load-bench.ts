@@ -3,6 +3,7 @@ import { spawn, type ChildProcess } from 'node:child_process'
 import { mkdtempSync, readFileSync, rmSync, writeFileSync, chmodSync } from 'node:fs'
 import { cpus, tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { setTimeout as pause } from 'node:timers/promises'
 import { fileURLToPath } from 'node:url'
 import pg from 'pg'
 import { say } from './command.ts'
@@ -62,6 +63,8 @@ async function person(
   until: number,
   answered: (ms: number, status: number, saves: boolean) => void,
 ): Promise<void> {
+  // Each comes at a moment of their own: fifty in one millisecond are no fifty people.
+  await pause(thinkMs * Math.random())
   for (let turn = 0; Date.now() < until; turn++) {
     const position = mine.positions[turn % mine.positions.length]
     const machine = mine.machines[turn % mine.machines.length]
@@ -84,7 +87,7 @@ async function person(
     await answer.text()
     answered(performance.now() - began, answer.status, saves)
     if (saves && answer.ok) position.version++
-    await new Promise((thought) => setTimeout(thought, thinkMs * (0.5 + Math.random())))
+    await pause(thinkMs * (0.5 + Math.random()))
   }
 }
 
