@@ -1,5 +1,13 @@
 import { assert } from 'chai'
-import { jobKinds, holdings, isOutOfLimits, JobStep, jobProgress, type JobReading } from '../../src/index.ts'
+import {
+  jobKinds,
+  holdings,
+  isOutOfLimits,
+  JobStep,
+  jobProgress,
+  SiteGivens,
+  type JobReading,
+} from '../../src/index.ts'
 import { type Changes } from '../bench-position.ts'
 import { catalogue } from '../references.ts'
 
@@ -31,6 +39,20 @@ describe('the steps of a job', () => {
     assert.equal(new Set(two.map(({ key }) => key)).size, two.length)
     assert.match(stepOf(two, 'mount').title, /coupling end/)
     assert.isTrue(stepOf(two, 'run-up').readings.some(({ label }) => /fan end/.test(label)))
+  })
+
+  it('run up within the limits of the site, where it has its own', () => {
+    const limitsOn = (limits: object) => {
+      const site = SiteGivens.parse({ limits })
+      const runUp = stepOf(
+        jobKinds['bearing-change'].compose([{ ...position(), machine: { ...position().machine, site } }], catalogue),
+        'run-up',
+      )
+      return ['after-60', 'vibration'].map((key) => readingOf(runUp, `${key}:${id}`).high)
+    }
+    assert.deepEqual(limitsOn({}), [77, 4.5])
+    assert.deepEqual(limitsOn({ warmC: 70, roughMmPerS: 2.8 }), [70, 2.8])
+    assert.deepEqual(limitsOn({ warmC: 95, roughMmPerS: 7.1 }), [77, 7.1], 'hotter than it ran before is looked at')
   })
 
   const ways: [why: string, changes: Changes, title: RegExp, heated: boolean][] = [

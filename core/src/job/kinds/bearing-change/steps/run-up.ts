@@ -4,15 +4,17 @@ import type { JobPosition } from '../../job-position.ts'
 
 /** Housing that is hotter than this is looked at before it is left. */
 const hottestHousingC = 85
-/** Velocity in the plane of the bearing from which a rigidly mounted machine is watched, mm/s. */
+/** Velocity in the plane of the bearing from which a rigidly mounted machine is watched where the site says nothing, mm/s. */
 const roughMmPerS = 4.5
 
 /** Temperatures after the start, and the vibration, of every position. */
 export function runUpReadings(positions: readonly JobPosition[]): JobReading[] {
   const several = positions.length > 1
-  return positions.flatMap(({ id, name, inputs }) => {
+  return positions.flatMap(({ id, name, inputs, machine }) => {
     const at = several ? `, ${name.toLowerCase()}` : ''
-    const highC = inputs.grease.runningC === null ? hottestHousingC : Math.max(inputs.grease.runningC + 15, 60)
+    const limits = machine.site?.limits
+    const usualC = inputs.grease.runningC === null ? hottestHousingC : Math.max(inputs.grease.runningC + 15, 60)
+    const highC = Math.min(usualC, limits?.warmC ?? usualC)
     return [
       ...[15, 60, 120].map((minutes) =>
         reading(`after-${minutes}:${id}`, `Housing after ${minutes} min${at}`, {
@@ -26,7 +28,7 @@ export function runUpReadings(positions: readonly JobPosition[]): JobReading[] {
       reading(`vibration:${id}`, `Vibration, mm/s r.m.s.${at}`, {
         kind: 'number',
         decimals: 1,
-        high: roughMmPerS,
+        high: limits?.roughMmPerS ?? roughMmPerS,
         needed: false,
       }),
     ]
