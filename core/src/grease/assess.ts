@@ -1,4 +1,5 @@
 import type { RollingPosition } from '../kinds/rolling/position.ts'
+import type { Machine } from '../model/machine.ts'
 import { assessLens, type LensAssessment } from '../working/assessment.ts'
 import { greaseCautions } from './cautions.ts'
 import { greaseChecks } from './checks.ts'
@@ -12,6 +13,7 @@ import type { GreaseOutcome } from './work-out.ts'
  */
 export function assessGrease(
   position: RollingPosition,
+  machine: Machine,
   outcome: GreaseOutcome,
   { grease: given }: RollingPosition = position,
 ): LensAssessment<'grease'> {
@@ -19,7 +21,7 @@ export function assessGrease(
   return assessLens({
     lens: 'grease',
     headline: 'interval',
-    figures: greaseFigures(position, outcome),
+    figures: greaseFigures(position, machine, outcome),
     checks: greaseChecks(position, outcome),
     cautions: greaseCautions(position),
     begun: [nu40Cst, runningC, thickener, gramsPerStroke, cleanliness, product].some((value) => value !== null),

@@ -9,16 +9,23 @@ import { intervalPractice } from './practices/index.ts'
 import type { GreaseOutcome } from './work-out.ts'
 import { practiceValues } from '../working/practice.ts'
 import type { IntervalPractice } from '../model/site-practices.ts'
+import type { Machine } from '../model/machine.ts'
+import { whence } from '../site/apply.ts'
 
 /** The figures of Grease, with their working. */
-export function greaseFigures(position: RollingPosition, outcome: GreaseOutcome): Record<string, Figure> {
+export function greaseFigures(
+  position: RollingPosition,
+  machine: Machine,
+  outcome: GreaseOutcome,
+): Record<string, Figure> {
+  const from = (field: 'viscosityIndex' | 'gramsPerStroke') => whence(position, machine, `grease.${field}`)
   const { bearing, quantity, fill, intervals } = outcome
   const others = intervals?.slice(1).map((one): [string, Figure] => [`interval:${one.key}`, otherFigure(one)])
   return {
     interval: intervalFigure(position, outcome),
-    kappa: kappaFigure(position, outcome),
+    kappa: kappaFigure(position, outcome, from('viscosityIndex')),
     ...Object.fromEntries(others ?? []),
-    ...(bearing && quantity ? { quantity: quantityFigure(position, bearing, quantity) } : {}),
+    ...(bearing && quantity ? { quantity: quantityFigure(position, bearing, quantity, from('gramsPerStroke')) } : {}),
     ...(bearing && fill ? { fill: fillFigure(bearing, fill) } : {}),
   }
 }
@@ -91,7 +98,7 @@ function factorGivens(factors: Record<string, number>): Given[] {
   return Object.entries(factors).map(([name, value]) => factor(factorWords[name] ?? name, '', value))
 }
 
-function kappaFigure(position: RollingPosition, { bearing, film }: GreaseOutcome): Figure {
+function kappaFigure(position: RollingPosition, { bearing, film }: GreaseOutcome, indexFrom: string): Figure {
   const { grease } = position
   const missing: Missing[] = []
   if (!bearing) missing.push({ field: 'bearing.designation', label: 'the bearing' })
@@ -124,7 +131,7 @@ function kappaFigure(position: RollingPosition, { bearing, film }: GreaseOutcome
         'viscosity index',
         'VI',
         grease.viscosityIndex ?? usualViscosityIndex,
-        grease.viscosityIndex === null ? 'usual for mineral oil' : 'typed',
+        grease.viscosityIndex === null ? 'usual for mineral oil' : indexFrom,
       ),
     ],
   }
@@ -134,6 +141,7 @@ function quantityFigure(
   { grease }: RollingPosition,
   { row }: ResolvedBearing,
   { quantityG, strokes }: NonNullable<GreaseOutcome['quantity']>,
+  gunFrom: string,
 ): Figure {
   return {
     label: strokes === null ? 'Relubrication quantity' : `Relubrication quantity, ${strokes} strokes`,
@@ -144,6 +152,9 @@ function quantityFigure(
     givens: [
       givenOf('length', { decimals: 0 }, 'catalogue')('outside diameter', 'D', row.odMm),
       givenOf('length', { decimals: 1 }, 'catalogue')('width', 'B', overallWidth(row)),
+      ...(grease.gramsPerStroke === null
+        ? []
+        : [givenOf('gunStroke')('output per stroke', 'm_s', grease.gramsPerStroke, gunFrom)]),
     ],
     source: 'General published practice',
     validity: 'By weight with the drain open. Weigh ten strokes of this gun: guns differ fivefold.',

@@ -55,6 +55,13 @@ const parts = (path: string): [string, string] => {
   return [group, field]
 }
 
+/** Where an input of a position came from, for its working: typed, or what of the site it is. */
+export function whence(position: RollingPosition, machine: Machine, path: string): string {
+  const [group, field] = parts(path)
+  const value = groupsOf(position)[group]?.[field]
+  return siteGivens(position, machine).find((one) => one.path === path && one.value === value)?.from ?? 'typed'
+}
+
 /** Whether a position leaves an input to the site. */
 export function isLeftOpen(position: RollingPosition, path: string): boolean {
   if (path === 'mount.tools') return toolsAsTheyCame(position)

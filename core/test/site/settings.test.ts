@@ -81,6 +81,19 @@ describe('what a site settles', () => {
     )
   })
 
+  it('names itself where a figure shows its working', () => {
+    const on = machine({ guns, lubricants, lives: { 'round-the-clock': 40_000 } })
+    const { grease, carry } = judge(bare({ grease: { product: clay } }), on).lenses
+    const from = (figure: string, label: string) =>
+      grease.figures[figure]?.givens.find((given) => given.label === label)?.from
+    assert.equal(from('kappa', 'viscosity index'), 'Pale 220')
+    assert.equal(from('quantity', 'output per stroke'), 'the gun Red gun')
+    assert.match(carry.figures['wanted']?.source ?? '', /^The life the site wants/)
+    const own = judge(bare({ grease: { gramsPerStroke: 2, viscosityIndex: 110, nu40Cst: 100 } }), on).lenses.grease
+    const typed = ['kappa', 'quantity'].flatMap((name) => own.figures[name]?.givens.map((given) => given.from) ?? [])
+    assert.equal(typed.filter((one) => one === 'typed').length, 2)
+  })
+
   it('of several guns gives none until one is chosen, and none that is gone', () => {
     const two = machine({ guns: [...guns, { id: blue, name: 'Blue gun', gramsPerStroke: 0.8 }] })
     const strokes = (gun: string | null) =>

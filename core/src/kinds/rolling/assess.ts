@@ -61,7 +61,7 @@ export function assessRolling(
     seat: assessSeat(position, outcomes.seat),
     float: withChecks(assessFloat(position, outcomes.float), at('float')),
     mount: assessMount(position, outcomes.mount),
-    grease: withChecks(assessGrease(position, outcomes.grease, given), [
+    grease: withChecks(assessGrease(position, machine, outcomes.grease, given), [
       ...siteChecks(position, machine),
       ...at('grease'),
     ]),
