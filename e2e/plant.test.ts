@@ -163,6 +163,26 @@ describePage('settings of the made-up plant', { as: 'planner' }, ({ page }) => {
     await page.seeText('[data-test="judging"]', /positions judged. No position has another state now/)
   })
 
+  it('rounds a figure and the sentence that names it alike, as the site has it', async () => {
+    const round = async (words: string, digits: number) => {
+      await page.go('/site/settings')
+      await page.choose('[data-test="customs.rounding"]', words)
+      await page.click('[data-test="save"]')
+      await page.see('[data-test="judging"]')
+      await page.go()
+      await page.openPosition('CP-31', 'Thrust end')
+      await page.lens('grease')
+      const kappa = await page.seeText(
+        '[data-figure="kappa"] [data-test="digits"]',
+        new RegExp(`^\\d+\\.\\d{${digits}}$`),
+      )
+      await page.seeText('main', new RegExp(`viscosity ratio κ is ${kappa.replace('.', '\\.')}\\D`))
+    }
+    await round('one digit more', 3)
+    await round('as usual', 2)
+    await page.go('/site/settings')
+  })
+
   it('refuses a stop below the watch by its field, and says why it would not be saved', async () => {
     await page.fill('[data-test="limits.warmC"]', '158 °F')
     await page.seeValue('[data-test="limits.warmC"]', '70')

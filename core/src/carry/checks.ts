@@ -41,7 +41,7 @@ function refusedCheck(refusal: InputError): Check {
 /** Below this share of the required life the answer is no. */
 const tooShort = 0.5
 
-function lifeChecks({ life, wantedH, modified, preload }: CarryOutcome): Check[] {
+function lifeChecks({ life, wantedH, modified, preload, ratings }: CarryOutcome): Check[] {
   if (!life) return []
   const rest = { field: 'load.radialN' }
   if (life.beyondRating) return [now('life', 'stop', words.beyondRating, rest)]
@@ -52,6 +52,7 @@ function lifeChecks({ life, wantedH, modified, preload }: CarryOutcome): Check[]
     basicH: life.hoursH,
     requiredH: wantedH,
     modified: modifiedH !== null,
+    estimated: ratings?.dynamicEstimated ?? true,
   }
   const values = { lifeH: lives.judgedH, requiredH: wantedH }
   if (lives.judgedH >= wantedH) return [now('life', 'go', words.livesLong(lives), { values })]

@@ -6,14 +6,15 @@ import { formatNumber } from '../model/units.ts'
 import { givenOf, number, refusalOf, text, type Figure, type Given } from '../working/figure.ts'
 import { runningSpeed } from '../model/running-speed.ts'
 import { systemLife } from './system-life.ts'
+import { whence } from '../site/apply.ts'
 import { wantedLife } from './wanted-life.ts'
-import { longestLifeH } from '../words/quantities.ts'
+import { capital, lifeFigures, longestLifeH } from '../words/quantities.ts'
 import { cleanlinessWords, lubricationWords } from '../words/vocabulary.ts'
 import { staticSafetyOf, type CarryOutcome } from './work-out.ts'
-
 import { equivalentFigure } from './load-figures.ts'
 import { forceGiven, ratingGiven } from './givens.ts'
 import { axialFigure, minimumFigure, ratingFigure, ratioFigure, safetyFigure } from './rating-figures.ts'
+
 /** The figures of Carry, with their working. */
 export function carryFigures(
   position: RollingPosition,
@@ -46,8 +47,7 @@ export function carryFigures(
   return figures
 }
 
-/** Life from estimated ratings is not stated beyond two figures. */
-const lifePrecision = (estimated: boolean) => ({ figures: estimated ? 2 : 3 })
+const lifePrecision = (estimated: boolean) => ({ figures: lifeFigures(estimated) })
 
 function lifeFigure(position: RollingPosition, outcome: CarryOutcome): Figure {
   const { bearing, ratings, carrying, life, missing, refusal } = outcome
@@ -113,19 +113,18 @@ function doubledFigure({ row }: ResolvedBearing, hoursH: number): Figure {
   }
 }
 
-function wantedFigure({ load }: RollingPosition, machine: Machine, hours: number): Figure {
+function wantedFigure(position: RollingPosition, machine: Machine, hours: number): Figure {
   const recommended = wantedLife(machine.duty)
-  const said =
-    load.wantedLifeH !== null && load.wantedLifeH === machine.site?.lives[machine.duty] ? 'The site’s' : 'Typed'
+  const from = position.load.wantedLifeH === null ? null : whence(position, machine, 'load.wantedLifeH')
   return {
     label: 'Required life',
     symbol: 'L_{w}',
     quantity: 'duration',
     value: number(hours),
     formula:
-      load.wantedLifeH === null
+      from === null
         ? 'L_w = \\text{table}(\\text{duty})'
-        : said === 'Typed'
+        : from === 'typed'
           ? 'L_w = \\text{typed}'
           : 'L_w = \\text{site}',
     givens: [
@@ -137,7 +136,7 @@ function wantedFigure({ load }: RollingPosition, machine: Machine, hours: number
         from: 'guidance by duty',
       },
     ],
-    source: load.wantedLifeH === null ? `Guidance for ${recommended.label}` : said,
+    source: from === null ? `Guidance for ${recommended.label}` : capital(from),
   }
 }
 

@@ -1,15 +1,12 @@
 import { factsOf, bearingTypeNames, type BearingType } from '../bearing-types/index.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
-import { formatNumber } from '../model/units.ts'
 import type { Saying } from '../working/check.ts'
-import { life, longestLifeH, mm, newtons, withArticle } from '../words/quantities.ts'
+import { degrees, life, lifeFigures, longestLifeH, mm, newtons, plain, withArticle } from '../words/quantities.ts'
 import { runningWords } from '../words/vocabulary.ts'
 import type { AxialLimit } from './axial-limits.ts'
 
 // Every sentence of Carry.
 
-const figures = (value: number, count = 2) => formatNumber(value, { figures: count })
-const degrees = (value: number) => `${figures(value)}°`
 /** Share of the rating that the minimum load is, in words. */
 const minimumShare = (type: BearingType) => (factsOf(type).minimumLoadShare === 0.01 ? 'a hundredth' : 'a fiftieth')
 const bearingOf = (type: BearingType) => `${bearingTypeNames[type]} bearing`
@@ -27,10 +24,12 @@ export interface Lives {
   requiredH: number
   /** With film and contamination taken in. */
   modified: boolean
+  /** From estimated ratings. */
+  estimated: boolean
 }
 
-const lifeSaid = ({ judgedH, requiredH, modified }: Lives) =>
-  `The ${modified ? 'modified' : 'basic'} rating life is ${life(judgedH)}, required are ${life(requiredH)}`
+const lifeSaid = ({ judgedH, requiredH, modified, estimated }: Lives) =>
+  `The ${modified ? 'modified' : 'basic'} rating life is ${life(judgedH, lifeFigures(estimated))}, required are ${life(requiredH, 3)}`
 
 export const livesLong = (lives: Lives): Saying => ({
   reason: `${lifeSaid(lives)}.`,
@@ -70,7 +69,7 @@ export const oneWay: Saying = {
 }
 
 export const tooFast = (ratio: number, sealed: boolean): Saying => ({
-  reason: `Its speed factor n·dm is ${figures(ratio)} times the limit ${sealed ? 'of its rubbing seals' : 'of its type'}.`,
+  reason: `Its speed factor n·dm is ${plain(ratio)} times the limit ${sealed ? 'of its rubbing seals' : 'of its type'}.`,
   wayOut: sealed
     ? 'Take it with shields or low-friction seals, unless the maker’s limit for this very bearing says otherwise.'
     : 'Take a type or size made for the speed, unless the maker’s limit for this very bearing says otherwise.',
@@ -85,7 +84,7 @@ export const staticSafetyLow = (
   recommended: number,
   running: RollingPosition['load']['running'],
 ): Saying => ({
-  reason: `The static safety factor is ${figures(safety)}, recommended are ${recommended} for ${runningWords[running]} running: the raceways may dent at standstill or under shock.`,
+  reason: `The static safety factor is ${plain(safety)}, recommended are ${recommended} for ${runningWords[running]} running: the raceways may dent at standstill or under shock.`,
   wayOut: 'Take a bearing of higher static rating, or keep the shock off it.',
 })
 
@@ -102,7 +101,7 @@ export const heavy: Saying = {
 }
 
 export const secondRowUnloaded = (ratio: number, limit: number): Saying => ({
-  reason: `The axial load is ${formatNumber(ratio, { decimals: 2 })} of the radial, above ${formatNumber(limit, { decimals: 2 })}: the second row runs unloaded and its rollers slide.`,
+  reason: `The axial load is ${plain(ratio, { decimals: 2 })} of the radial, above ${plain(limit, { decimals: 2 })}: the second row runs unloaded and its rollers slide.`,
   wayOut: 'Let a bearing made for axial load take it, or raise the radial share; more clearance makes it worse.',
 })
 

@@ -44,7 +44,7 @@ function endPlayFigure({ float: given, load }: RollingPosition, pair: PairPlay |
     symbol: 's_{hot}',
     quantity: 'length',
     value: pair ? number(pair.hotMm) : null,
-    precision: { decimals: 2 },
+    precision: { decimals: 3 },
     formula: apart
       ? 's_{hot} = s_{cold} + \\alpha\\,\\Delta T\\,(L - 2R),\\quad R = \\frac{D_{pw}}{2\\tan\\alpha_0}'
       : 's_{hot} = s_{cold} - \\alpha\\,\\Delta T\\,(L + 2R),\\quad R = \\frac{D_{pw}}{2\\tan\\alpha_0}',

@@ -1,6 +1,6 @@
 import { bearingTypeNames, type BearingType, type ClearanceClass } from '../bearing-types/index.ts'
 import type { Saying } from '../working/check.ts'
-import { celsius, hours, kelvin, mm, newtons, um, withArticle } from '../words/quantities.ts'
+import { celsius, hours, kelvin, mm, newtons, percent, um, withArticle } from '../words/quantities.ts'
 
 // Every sentence of Float.
 
@@ -8,8 +8,6 @@ export const clearanceLeft = (leastUm: number): Saying => ({
   reason: `Clearance is left running, probably at least ${um(leastUm)}.`,
   wayOut: 'Check the hottest start-up as well.',
 })
-
-const percent = (share: number) => `${Math.round(100 * share)} %`
 
 export const touchOfPreload = (leastUm: number, share: number): Saying => ({
   reason: `At the least probable it runs at ${um(leastUm)}: a touch of preload, and the life there is ${percent(share)} of the basic rating life.`,

@@ -1,14 +1,13 @@
 import type { thickenerNames } from '../kinds/rolling/position.ts'
-import { formatNumber } from '../model/units.ts'
 import { inSentence } from '../model/sentence.ts'
 import type { Saying } from '../working/check.ts'
-import { celsius, hours } from '../words/quantities.ts'
+import { celsius, hours, plain } from '../words/quantities.ts'
 import { thickenerWords } from '../words/vocabulary.ts'
 import type { ServiceLimit } from './service-temperature.ts'
 
 // Every sentence of Grease.
 
-const ratio = (kappa: number) => `The viscosity ratio κ is ${formatNumber(kappa, { decimals: 2 })}`
+const ratio = (kappa: number) => `The viscosity ratio κ is ${plain(kappa, { decimals: 2 })}`
 
 export const filmHolds = (kappa: number): Saying => ({
   reason: `${ratio(kappa)}: the film holds${kappa > 4 ? ', thicker than it need be' : ''}.`,

@@ -1,6 +1,6 @@
 import { factsOf, speedLimit, bearingTypes, type BearingType, type TypeAbilities } from '../bearing-types/index.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
-import { formatNumber } from '../model/units.ts'
+import { degrees, plain } from '../words/quantities.ts'
 
 /** One type held against a duty. */
 export interface TypeForDuty {
@@ -42,13 +42,13 @@ function barsDuty(
       return 'Alone it carries axial load one way only; set two against each other.'
   }
   if (load.misalignDeg !== null && load.misalignDeg > able.misalignDeg)
-    return `It forgives ${formatNumber(able.misalignDeg, { figures: 1 })}°, not ${formatNumber(load.misalignDeg, { figures: 2 })}°.`
+    return `It forgives ${degrees(able.misalignDeg, 1)}, not ${degrees(load.misalignDeg)}.`
   if (float.role === 'floating' && float.floatsIn === 'bearing' && able.growthInside === 0)
     return 'It takes no growth inside itself.'
   const fastest = Math.max(load.speedRpm ?? 0, ...load.steps.map(({ speedRpm }) => speedRpm))
   if (pitchDiameterMm !== null && fastest > 0) {
     const ratio = (pitchDiameterMm * fastest) / speedLimit(type, grease.lubrication)
-    if (ratio > 1) return `At this size it would turn at ${formatNumber(ratio, { figures: 2 })} of what it stands.`
+    if (ratio > 1) return `At this size it would turn at ${plain(ratio)} of what it stands.`
   }
   return null
 }

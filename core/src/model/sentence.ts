@@ -1,17 +1,17 @@
 import {
-  formatNumber,
   formatQuantity,
   quantities,
-  toShown,
+  toKept,
   unitSpace,
   unitSymbol,
   type Precision,
   type Quantity,
+  type Rounding,
   type UnitSystem,
 } from './units.ts'
 
 /** Quantities that are shown with the same digits wherever they stand. */
-const fixedDigits: ReadonlySet<Quantity> = new Set(['temperature', 'deviation', 'temperatureRise', 'speed', 'angle'])
+const fixedDigits: ReadonlySet<Quantity> = new Set(['temperature', 'deviation', 'temperatureRise', 'speed'])
 
 /**
  * A quantity inside a sentence, kept as `{113.27 °C}`: unrounded, so that it is rounded once, in the units it is shown in.
@@ -22,17 +22,17 @@ export function inSentence(value: number, quantity: Quantity, precision?: Precis
   const usual = quantity === 'length' ? { figures: 3 } : undefined
   const digits = typeof precision === 'number' ? { figures: precision } : (precision ?? usual)
   const asked = digits && ('figures' in digits ? `~f${digits.figures}` : `~d${digits.decimals}`)
-  return `{${Number(value.toPrecision(9))} ${quantities[quantity].metric}${asked ?? ''}}`
+  return `{${toKept(value)} ${quantities[quantity].metric}${asked ?? ''}}`
 }
 
 const quantityOf = new Map<string, Quantity>(
   (Object.keys(quantities) as Quantity[]).map((quantity) => [quantities[quantity].metric, quantity]),
 )
 
-/** A sentence with its quantities in the units of the reader. */
-export function renderSentence(sentence: string, system: UnitSystem): string {
+/** A sentence with its quantities in the units of the reader, rounded as the reader has it. */
+export function renderSentence(sentence: string, system: UnitSystem, rounding: Rounding = 'usual'): string {
   return sentence.replace(
-    /\{(-?[\d.]+(?:e[+-]?\d+)?) ([^}~]+)(?:~([fd])(\d+))?\}/g,
+    /\{(-?[\d.]+(?:e[+-]?\d+)?) ([^}~]*)(?:~([fd])(\d+))?\}/g,
     (whole, digits: string, symbol: string, kind: string | undefined, count: string | undefined) => {
       const quantity = quantityOf.get(symbol)
       if (!quantity) return whole
@@ -41,11 +41,9 @@ export function renderSentence(sentence: string, system: UnitSystem): string {
         kind === undefined && quantity === 'length' && system === 'metric'
           ? { decimals: digits.split('.')[1]?.length ?? 0 }
           : precisionOf(quantity, system, kind, Number(count))
-      const value = Number(digits)
-      const shown = precision
-        ? formatNumber(toShown(value, quantity, system), precision)
-        : formatQuantity(value, quantity, system)
-      return `${shown}${unitSpace}${unitSymbol(quantity, system)}`
+      const shown = formatQuantity(Number(digits), quantity, system, precision, rounding)
+      const unit = unitSymbol(quantity, system)
+      return `${shown}${unit && unit !== '°' ? unitSpace : ''}${unit}`
     },
   )
 }

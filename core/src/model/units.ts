@@ -219,6 +219,17 @@ function unreadable(field: string, value: string, quantity: Quantity, system: Un
 /** How many digits a figure deserves. */
 export type Precision = { decimals: number } | { figures: number }
 
+/** How far figures are rounded: as they are known in the shop, or with one digit more. */
+export const roundings = ['usual', 'fine'] as const
+export type Rounding = (typeof roundings)[number]
+
+const rounded = (precision: Precision, rounding: Rounding): Precision =>
+  rounding === 'usual'
+    ? precision
+    : 'decimals' in precision
+      ? { decimals: precision.decimals + 1 }
+      : { figures: precision.figures + 1 }
+
 /** Digits by quantity and system, where a figure asks for nothing else. */
 const usualPrecision: Record<Quantity, Record<UnitSystem, Precision>> = {
   length: { metric: { decimals: 3 }, inch: { decimals: 4 } },
@@ -254,8 +265,12 @@ export const thinSpace = '\u2009\u2060'
 /** Between a number and its unit, so that they never part at the end of a line. */
 export const unitSpace = '\u00a0'
 
+/** A number without the tail that binary arithmetic leaves, so that a sentence that keeps it rounds as its figure does. */
+export const toKept = (value: number): number => Number(value.toPrecision(12))
+
 /** A number with a real minus, thin-spaced thousands and the digits asked for. */
-export function formatNumber(value: number, precision: Precision): string {
+export function formatNumber(unrounded: number, precision: Precision): string {
+  const value = toKept(unrounded)
   const fixed = 'decimals' in precision ? value.toFixed(precision.decimals) : toFigures(value, precision.figures)
   const [whole = '', part] = fixed.replace('-', '').split('.')
   // Four digits stand as they are; from five on they are parted.
@@ -274,8 +289,15 @@ function toFigures(value: number, figures: number): string {
 }
 
 /** The figures of a quantity as text, without its unit. */
-export function formatQuantity(value: number, quantity: Quantity, system: UnitSystem, precision?: Precision): string {
-  return formatNumber(toShown(value, quantity, system), precision ?? usualPrecision[quantity][system])
+export function formatQuantity(
+  value: number,
+  quantity: Quantity,
+  system: UnitSystem,
+  precision?: Precision,
+  rounding: Rounding = 'usual',
+): string {
+  const digits = rounded(precision ?? usualPrecision[quantity][system], rounding)
+  return formatNumber(toShown(value, quantity, system), digits)
 }
 
 /** Decimals that an inch length is shown back with: finer than any gauge, so that it is read back as typed. */

@@ -1,9 +1,8 @@
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { factsOf, bearingTypeNames } from '../bearing-types/index.ts'
 import { inSentence } from '../model/sentence.ts'
-import { mm } from '../words/quantities.ts'
+import { degrees, mm, percent } from '../words/quantities.ts'
 import type { ShaftLine } from '../model/shaft-line.ts'
-import { formatNumber } from '../model/units.ts'
 import type { Check } from '../working/check.ts'
 import { growthMarginMm } from '../float/practices/physics.ts'
 import type { LineBending } from './line-bending.ts'
@@ -70,7 +69,7 @@ function dutyChecks({ steps }: ShaftLine): Check[] {
       key: 'duty',
       when: 'now',
       verdict: 'stop',
-      reason: `The steps of the duty make ${formatNumber(100 * shares, { figures: 3 })} % of the time.`,
+      reason: `The steps of the duty make ${percent(shares, 3)} of the time.`,
       wayOut: 'Correct their shares: together they make 100 %.',
       field: 'steps',
     },
@@ -132,7 +131,7 @@ function holdingChecks(
         key: `thrust-${index}`,
         when: 'now',
         verdict: 'stop',
-        reason: `${name} is to hold ${inSentence(Math.abs(thrustN), 'force')} of thrust, and a ${bearingTypeNames[bearing.row.type]} bearing carries none${tiltDeg > 0 ? `: the machine leans over by ${formatNumber(tiltDeg, { figures: 2 })}°` : ''}.`,
+        reason: `${name} is to hold ${inSentence(Math.abs(thrustN), 'force')} of thrust, and a ${bearingTypeNames[bearing.row.type]} bearing carries none${tiltDeg > 0 ? `: the machine leans over by ${degrees(tiltDeg)}` : ''}.`,
         wayOut: 'Hold the shaft with a deep groove, spherical or paired bearing, and let this one float.',
       })
     } else if (support.holds !== 'none' && !carriesThrust) {
@@ -247,16 +246,16 @@ function bendingChecks(
   if (!bending) return []
   const checks: Check[] = supports.flatMap((support, index): Check[] => {
     const bearing = resolved(lookups[index])
-    const degrees = bending.supportDeg[index] ?? 0
+    const slopeDeg = bending.supportDeg[index] ?? 0
     if (!bearing) return []
     const forgiven = factsOf(bearing.row.type).abilities.misalignDeg
-    if (degrees <= forgiven) return []
+    if (slopeDeg <= forgiven) return []
     return [
       {
         key: `slope-${index}`,
         when: 'now',
-        verdict: degrees > 2 * forgiven ? 'stop' : 'watch',
-        reason: `The shaft stands ${formatNumber(degrees, { figures: 2 })}° askew at ${support.position}; a ${bearingTypeNames[bearing.row.type]} bearing forgives about ${formatNumber(forgiven, { figures: 2 })}°.`,
+        verdict: slopeDeg > 2 * forgiven ? 'stop' : 'watch',
+        reason: `The shaft stands ${degrees(slopeDeg)} askew at ${support.position}; a ${bearingTypeNames[bearing.row.type]} bearing forgives about ${degrees(forgiven)}.`,
         wayOut: 'A stiffer shaft, a shorter overhang, or a type that swivels.',
       },
     ]
@@ -267,7 +266,7 @@ function bendingChecks(
       key: 'critical',
       when: 'now',
       verdict: 'watch',
-      reason: `It runs at ${formatNumber(100 * ratio, { figures: 2 })} % of its first critical speed, as this model has it.`,
+      reason: `It runs at ${percent(ratio)} of its first critical speed, as this model has it.`,
       wayOut: 'Measure the vibration through the run-up, and ask the machine’s maker.',
     })
   }

@@ -3,6 +3,7 @@ import { heatingTools, thickenerNames } from '../kinds/rolling/choices.ts'
 import { duties, machineKinds } from '../model/machine-kinds.ts'
 import { SitePractices } from '../model/site-practices.ts'
 import { quantity } from '../model/quantity-field.ts'
+import { roundings } from '../model/units.ts'
 
 const name = (title: string) => z.string().trim().min(1).max(60).meta({ title })
 const day = (title: string) =>
@@ -13,9 +14,10 @@ const day = (title: string) =>
     .default(null)
     .meta({ title })
 
-/** Units figures come in at first, and the language days are written in. */
+/** Units figures come in at first, how far they are rounded, and the language days are written in. */
 export const SiteCustoms = z.strictObject({
   units: z.enum(['metric', 'inch']).default('metric').meta({ title: 'Units figures come in at first' }),
+  rounding: z.enum(roundings).default('usual').meta({ title: 'Figures are rounded' }),
   dates: z
     .enum(['en-GB', 'en-US', 'de-DE', 'fr-FR', 'es-ES', 'it-IT', 'nl-NL', 'pl-PL', 'sv-SE', 'pt-PT'])
     .default('en-GB')

@@ -141,6 +141,15 @@ describe('sentences', () => {
   })
   it('keep the digits of a length', () =>
     assert.equal(renderSentence(inSentence(1.0299, 'length'), 'metric'), `1.03${unitSpace}mm`))
+  it('keep a number without a unit, and the sign of a degree at its number', () => {
+    assert.equal(renderSentence(inSentence(1.2345, 'ratio', { decimals: 2 }), 'metric'), '1.23')
+    assert.equal(renderSentence(inSentence(0.0512, 'angle', 2), 'inch'), '0.051°')
+  })
+  it('have one digit more where a site rounds finely, in either system', () => {
+    assert.equal(renderSentence(sentence, 'metric', 'fine'), `113.3${unitSpace}°C is close to 120.0${unitSpace}°C.`)
+    assert.equal(renderSentence(sentence, 'inch', 'fine'), `235.9${unitSpace}°F is close to 248.0${unitSpace}°F.`)
+    assert.equal(renderSentence(inSentence(12_345, 'duration', 2), 'metric', 'fine'), renderSentence(inSentence(12_300, 'duration', 3), 'metric')) // prettier-ignore
+  })
   it('keep braces that are none of theirs', () =>
     assert.equal(renderSentence('{a b} {1 furlong}', 'inch'), '{a b} {1 furlong}'))
 })

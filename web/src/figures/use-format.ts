@@ -23,7 +23,13 @@ export function useFormat() {
   const unit = (quantity: Quantity) => unitSymbol(quantity, settings.units)
 
   const digits = (value: number, quantity: Quantity, precision?: Precision) =>
-    formatQuantity(value, quantity, settings.units, precision && survives(precision, quantity) ? precision : undefined)
+    formatQuantity(
+      value,
+      quantity,
+      settings.units,
+      precision && survives(precision, quantity) ? precision : undefined,
+      settings.rounding,
+    )
 
   /** Decimals are meant for millimetres and micrometres; figures hold in any unit. */
   const survives = (precision: Precision, quantity: Quantity) =>
@@ -78,7 +84,7 @@ export function useFormat() {
   const fitEnd = (um: number) => `${digits(Math.abs(um), 'deviation')} ${um < 0 ? 'loose' : 'tight'}`
 
   /** A sentence of core with its quantities in these units. */
-  const sentence = (text: string) => renderSentence(text, settings.units)
+  const sentence = (text: string) => renderSentence(text, settings.units, settings.rounding)
 
   return { unit, digits, show, inline, figure, fit, fitEnd, sentence }
 }

@@ -18,6 +18,8 @@ export const useSettings = defineStore('settings', () => {
       chosen.value = next
     },
   })
+  /** A figure has one rounding wherever it stands, so it is the site's and not the device's. */
+  const rounding = computed(() => session.account?.customs.rounding ?? 'usual')
   const night = useLocalStorage('yardfrost.night', false)
 
   watchEffect(() => writeDatesIn(session.account?.customs.dates ?? 'en-GB'))
@@ -29,5 +31,5 @@ export const useSettings = defineStore('settings', () => {
   const flipNight = () => {
     night.value = !night.value
   }
-  return { units, night, flipUnits, flipNight }
+  return { units, rounding, night, flipUnits, flipNight }
 })

@@ -34,8 +34,8 @@ void asking(async () => {
 
 const make = () =>
   asking(async () => {
-    const { site, units, dates, login, name, password } = form
-    await session.take(() => api.makeSite({ word, site, customs: { units, dates }, login, name, password }))
+    const { site, login, name, password, ...customs } = form
+    await session.take(() => api.makeSite({ word, site, customs, login, name, password }))
     await router.replace({ name: 'next' })
   })
 </script>

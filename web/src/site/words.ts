@@ -63,6 +63,10 @@ export const baseOilWords: Record<(typeof baseOils)[number], string> = {
   perfluorinated: 'perfluorinated',
 }
 export const unitWords = { metric: 'mm, °C, N', inch: 'in, °F, lbf' }
+export const roundingWords: Record<SiteSettings['customs']['rounding'], string> = {
+  usual: 'as usual: µm and °C whole',
+  fine: 'with one digit more',
+}
 export const dateWords: Record<SiteSettings['customs']['dates'], string> = {
   'en-GB': 'English, 28 Nov 2026',
   'en-US': 'English, Nov 28, 2026',

@@ -52,7 +52,7 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
             <td class="angle">{{ degrees(one.abilities.misalignDeg) }}°</td>
           </tr>
           <tr v-if="one.barred" class="reason">
-            <td :colspan="abilities.length + 2">{{ one.barred }}</td>
+            <td :colspan="abilities.length + 2">{{ format.sentence(one.barred) }}</td>
           </tr>
         </template>
       </tbody>
