@@ -1,5 +1,5 @@
 import { assert } from 'chai'
-import { assess, formatQuantity, renderSentence, type Quantity } from '../src/index.ts'
+import { assess, formatQuantity, renderSentence } from '../src/index.ts'
 import { quantities, roundings } from '../src/model/units.ts'
 import { positionWith } from './bench-position.ts'
 import { faultyPositions } from './positions/faulty.ts'
@@ -39,7 +39,7 @@ function saidOtherwise(rounding: (typeof roundings)[number]): string[] {
     return Object.values(lenses).flatMap(({ lens, figures, checks }) => {
       const shown = Object.entries(figures).flatMap(([name, { value, quantity, precision, most }]) =>
         value?.kind === 'number' && (most === undefined || value.number <= most)
-          ? [{ name, number: value.number, quantity: quantity as Quantity, text: formatQuantity(value.number, quantity, 'metric', precision, rounding) }] // prettier-ignore
+          ? [{ name, number: value.number, quantity: quantity, text: formatQuantity(value.number, quantity, 'metric', precision, rounding) }] // prettier-ignore
           : [],
       )
       return checks.flatMap(({ key, reason, wayOut }) =>
