@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
-import { ref } from 'vue'
+import { ref, useTemplateRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { StartState } from '@yardfrost/contract'
 import { api, ApiFailure } from '../api/client.ts'
@@ -19,6 +19,7 @@ const login = ref('')
 const password = ref('')
 const trouble = ref<{ message: string; fix: string } | null>(null)
 const busy = ref(false)
+const passwordInput = useTemplateRef<{ $el: HTMLInputElement }>('password-input')
 
 /** A server without a site asks for the first; one with the demo says so. */
 const start = ref<StartState | null>(null)
@@ -44,6 +45,8 @@ async function signIn() {
   } catch (error) {
     if (!(error instanceof ApiFailure)) throw error
     trouble.value = error
+    // Whoever mistyped types it again over the old one.
+    passwordInput.value?.$el.select()
   } finally {
     busy.value = false
   }
@@ -75,6 +78,7 @@ async function signIn() {
       <label for="password" class="label">Password</label>
       <InputText
         id="password"
+        ref="password-input"
         v-model="password"
         type="password"
         autocomplete="current-password"
