@@ -62,7 +62,7 @@ export default tseslint.config(
       ],
       'no-restricted-syntax': [
         'error',
-        { selector: "NewExpression[callee.name='Date']", message: 'Pass the time in.' },
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Pass the time in.' },
       ],
     },
   },

@@ -26,6 +26,7 @@ import { greaseCompatibilityCalculation } from './grease/compatibility.ts'
 import { greaseFillCalculation } from './grease/fill.ts'
 import { greaseIntervalCalculation } from './grease/interval.ts'
 import { greaseQuantityCalculation } from './grease/quantity.ts'
+import { greaseStrokesCalculation } from './grease/strokes.ts'
 import { match, MatchInput } from './identify/match.ts'
 import { bestClearanceCalculation } from './inside/best-clearance.ts'
 import { contactPressureCalculation } from './inside/contact-pressure.ts'
@@ -44,6 +45,15 @@ import { pressCalculation } from './mount/press.ts'
 import { transferWindowCalculation } from './mount/window.ts'
 import { filmCalculation } from './plain/film.ts'
 import { pressureVelocityCalculation } from './plain/pressure-velocity.ts'
+import { adaptIntervalCalculation } from './records/adapt-interval.ts'
+import { calibrateGunCalculation } from './records/calibrate-gun.ts'
+import { roundDueCalculation } from './records/round-due.ts'
+import { roundLevelCalculation } from './records/round-level.ts'
+import { roundPlanCalculation } from './records/round-plan.ts'
+import { judgeTrendCalculation } from './records/trend/judge-trend.ts'
+import { vibrationSeverityCalculation } from './records/vibration-severity.ts'
+import { oilChangeCalculation } from './running/oil-change.ts'
+import { oilLevelCalculation } from './running/oil-level.ts'
 import { fitRecommendCalculation } from './seat/fit-recommend.ts'
 import { fitResultCalculation } from './seat/fit-result.ts'
 import { gaugeCalculation } from './seat/gauge.ts'
@@ -128,8 +138,18 @@ export function createCalculations({ catalogue, damage }: References): ReadonlyM
     driveUpCalculation,
     greaseIntervalCalculation,
     greaseQuantityCalculation,
+    greaseStrokesCalculation,
     greaseFillCalculation,
     greaseCompatibilityCalculation,
+    oilLevelCalculation,
+    oilChangeCalculation,
+    roundDueCalculation,
+    roundPlanCalculation,
+    roundLevelCalculation,
+    calibrateGunCalculation,
+    adaptIntervalCalculation,
+    judgeTrendCalculation,
+    vibrationSeverityCalculation,
     filmCalculation,
     pressureVelocityCalculation,
     calculation(

@@ -6,6 +6,7 @@ import { decodeDesignation } from '../src/catalogue/decode-designation.ts'
 import { systemLife } from '../src/carry/system-life.ts'
 import { attempt } from '../src/errors/input-error.ts'
 import { describeAllowed } from '../src/errors/parse-input.ts'
+import { dayOf } from '../src/records/days.ts'
 import { reactions } from '../src/shaftline/reactions.ts'
 import { seededRandom, simulateFits } from '../src/seat/simulate-fit.ts'
 import { interference } from '../src/seat/fit-result.ts'
@@ -18,6 +19,7 @@ const calculations = [...createCalculations(references).values()]
 
 interface Json {
   type?: string
+  format?: string
   enum?: unknown[]
   const?: unknown
   anyOf?: Json[]
@@ -33,6 +35,10 @@ interface Json {
 
 /** What no instrument shows is nothing. */
 const settle = (value: number): number => (Math.abs(value) < 1e-9 ? 0 : value)
+
+/** Days of two years, so that they fall near one another. */
+const days = fc.integer({ min: 20_000, max: 20_730 }).map(dayOf)
+const words = fc.constantFrom('6214-C3', 'k5', 'H7', 'rust', 'nothing')
 
 /** Values of a schema: inside what it allows, its bounds among them. */
 function arbitraryOf(json: Json): fc.Arbitrary<unknown> {
@@ -62,8 +68,12 @@ function arbitraryOf(json: Json): fc.Arbitrary<unknown> {
         Object.fromEntries(Object.entries(json.properties ?? {}).map(([key, value]) => [key, arbitraryOf(value)])),
         { requiredKeys: json.required ?? [] },
       )
+    case 'string':
+      if (json.format === 'date') return days
+      if (json.format === 'date-time') return days.map((day) => `${day}T06:30Z`)
+      return words
     default:
-      return fc.constantFrom('6214-C3', 'k5', 'H7', 'rust', 'nothing')
+      return words
   }
 }
 
@@ -88,7 +98,7 @@ describe('every calculation', () => {
               refusal.field.split('.')[0] ?? '',
               refusal.message,
             )
-          } else for (const number of numbersIn(value)) assert.isTrue(Number.isFinite(number), JSON.stringify(value))
+          } else assert.isTrue(numbersIn(value).every(Number.isFinite), JSON.stringify(value))
         }),
         { numRuns: 150 },
       )
