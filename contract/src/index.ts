@@ -56,6 +56,23 @@ export {
   StartHeaterRun,
   ThermometerReading,
 } from './jobs.ts'
+export {
+  AddRound,
+  KeptRoundEntry,
+  MeterReadings,
+  MovePoints,
+  PlantPoint,
+  PlantPoints,
+  PlantStop,
+  ReadMeter,
+  RoundChange,
+  RoundDetail,
+  RoundEntriesKept,
+  RoundPoint,
+  RoundSummary,
+  SavePoint,
+  SaveStops,
+} from './rounds.ts'
 export { AddPerson, GivenLink, LinkDetail, Login, People, Person, PersonName, SavePerson } from './people.ts'
 export { passwordTrouble, shortestPassword } from './password.ts'
 export { MakeSite, StartState } from './start.ts'

@@ -57,6 +57,21 @@ import {
   SavePerson,
   UseLink,
 } from './people.ts'
+import {
+  AddRound,
+  MeterReadings,
+  MovePoints,
+  PlantPoint,
+  PlantPoints,
+  PlantStops,
+  ReadMeter,
+  RoundChange,
+  RoundDetail,
+  RoundEntriesKept,
+  RoundList,
+  SavePoint,
+  SaveStops,
+} from './rounds.ts'
 import { Account, SignIn } from './session.ts'
 import { LookAtStart, MakeSite, StartDetail, StartState } from './start.ts'
 import { JudgingState, SaveSettings, SettingsDetail } from './settings.ts'
@@ -66,6 +81,7 @@ import { PositionDetail, PositionHistory, SavePosition, SaveShaft, ShaftDetail, 
 const Id = z.object({ id: z.uuid() })
 const Names = z.array(z.string())
 const largestCalculation = 4_000_000
+const largestMoves = 4_000_000
 
 /** Every route of the API, once. The server refuses to start while one of them is not served. */
 export const routes = {
@@ -132,6 +148,21 @@ export const routes = {
   watchJob: defineRoute({ method: 'get', path: '/jobs/:id/events', role: 'viewer', summary: 'The job, then what changes of it', params: Id, answer: streams({ job: JobDetail, change: JobChange }, 'Server-sent events: the job once, then each change'), refusals: [429] }),
   exportJob: defineRoute({ method: 'get', path: '/jobs/:id/export.json', role: 'viewer', summary: 'A job as a file', params: Id, answer: answers(JobDetail, 'The job') }),
   exportReadings: defineRoute({ method: 'get', path: '/jobs/:id/export.csv', role: 'viewer', summary: 'The readings of a job as a file', params: Id, answer: file('text/csv', 'One line a reading') }),
+
+  points: defineRoute({ method: 'get', path: '/points', role: 'viewer', summary: 'Everything that is greased, oiled or looked at, and when it is due', answer: answers(PlantPoints, 'In walking order') }),
+  point: defineRoute({ method: 'get', path: '/points/:id', role: 'viewer', summary: 'One point', params: Id, answer: answers(PlantPoint, 'The point') }),
+  savePoint: defineRoute({ method: 'put', path: '/points/:id', role: 'technician', summary: 'Settle something for a point: its interval, how it is reached, when it was last done', params: Id, body: json(SavePoint), answer: answers(PlantPoint, 'As saved'), conflict: PlantPoint }),
+  movePoints: defineRoute({ method: 'put', path: '/weeks', role: 'technician', summary: 'Move points to other weeks, within their tolerance', body: json(MovePoints, { limit: largestMoves }), answer: answers(PlantPoints, 'As they are now'), refusals: [404, 413] }),
+  saveStops: defineRoute({ method: 'put', path: '/plant-stops', role: 'planner', summary: 'When the plant stands', body: json(SaveStops), answer: answers(PlantStops, 'As saved') }),
+  meter: defineRoute({ method: 'get', path: '/machines/:id/meter', role: 'viewer', summary: 'Hour meter of a machine', params: Id, answer: answers(MeterReadings, 'Latest reading first') }),
+  readMeter: defineRoute({ method: 'post', path: '/machines/:id/meter', role: 'technician', summary: 'Enter a reading of an hour meter, or that it was replaced', params: Id, body: json(ReadMeter), answer: creates(MeterReadings, 'As they are now') }),
+
+  rounds: defineRoute({ method: 'get', path: '/rounds', role: 'viewer', summary: 'Rounds of the site, open ones first', answer: answers(RoundList, 'The rounds') }),
+  addRound: defineRoute({ method: 'post', path: '/rounds', role: 'technician', summary: 'Make a round of points', body: json(AddRound), answer: creates(RoundDetail, 'In walking order'), refusals: [404] }),
+  round: defineRoute({ method: 'get', path: '/rounds/:id', role: 'viewer', summary: 'One round with its points and entries', params: Id, answer: answers(RoundDetail, 'The round') }),
+  addRoundEntries: defineRoute({ method: 'post', path: '/rounds/:id/entries', role: 'technician', summary: 'Add entries in their order; each counts once, and each is answered', params: Id, body: json(AddEntries, { itemByItem: true }), answer: answers(RoundEntriesKept, 'What became of each'), refusals: [409] }),
+  closeRound: defineRoute({ method: 'post', path: '/rounds/:id/close', role: 'technician', summary: 'Close a round; what was not done stays due', params: Id, answer: answers(RoundDetail, 'As it is now'), refusals: [409] }),
+  watchRound: defineRoute({ method: 'get', path: '/rounds/:id/events', role: 'viewer', summary: 'The round, then what changes of it', params: Id, answer: streams({ round: RoundDetail, change: RoundChange }, 'Server-sent events: the round once, then each change'), refusals: [429] }),
 
   takeReading: defineRoute({ method: 'post', path: '/devices/gauge/readings', role: 'viewer', summary: 'Take one reading with the gauge of the shop', body: json(TakeReading), answer: creates(Reading, 'The reading'), refusals: [404, 502] }),
   pointThermometer: defineRoute({ method: 'post', path: '/devices/thermometer/readings', role: 'viewer', summary: 'What the infrared thermometer shows of a piece', body: json(PointThermometer), answer: creates(ThermometerReading, 'What it shows, uncorrected'), refusals: [502] }),

@@ -57,6 +57,23 @@ export {
 } from './kinds/rolling/position.ts'
 export { effectivePosition } from './kinds/rolling/effective.ts'
 export { endWords, whichWay, type CapEnd, type EndsOutcome } from './float/ends/index.ts'
+export { intervalOrigins, PointKind, pointHousings, pointKinds, PointOwn, PointWork } from './round/point.ts'
+export { worksOf, type PointWorks } from './round/works-of.ts'
+export { pointPlan, strokesFor, type PointPlan } from './round/plan.ts'
+export { dueOf, type PointDue } from './round/due.ts'
+export {
+  RoundEntry,
+  roundReadings,
+  skipReasons,
+  type RoundReading,
+  type SignedRoundEntry,
+  type SkipReason,
+} from './round/entry.ts'
+export { lastDoneOf, openPoint, roundProgress, type PointProgress } from './round/progress.ts'
+export { pointSteps, type PointSteps } from './round/steps.ts'
+export { roundLevel, type LevelledWeeks } from './records/round-level.ts'
+export { roundPlan } from './records/round-plan.ts'
+export { purged, type Purged } from './records/adapt-interval.ts'
 export { usualHolding } from './catalogue/holding.ts'
 export type { JobPosition } from './job/kinds/job-position.ts'
 export { jobKinds } from './job/kinds/index.ts'

@@ -8,7 +8,7 @@ import { heaterAt } from './devices/heater.ts'
 import { HeaterRuns } from './devices/heater-runs.ts'
 import { startHeaterProcess } from './devices/heater-process.ts'
 import { startSimulatedGauge } from './devices/simulated-gauge.ts'
-import { JobWatch } from './live/job-watch.ts'
+import { WorkWatch } from './live/work-watch.ts'
 import { News } from './live/news.ts'
 import { Streams } from './live/streams.ts'
 import { KnownPeople } from './people/known-people.ts'
@@ -61,7 +61,7 @@ export async function startServer(options: {
     await Promise.all([simulated.stop(), heating.stop()])
   }
   const news = new News(databaseUrl)
-  const watch = new JobWatch(news)
+  const watch = new WorkWatch(news)
   const people = new KnownPeople(pool, news)
   const streams = new Streams(news)
   const judging = new JudgeWork(pool, options.references, news, log)

@@ -3,7 +3,7 @@ import { assert } from 'chai'
 import { randomUUID } from 'node:crypto'
 import pg from 'pg'
 import type request from 'supertest'
-import { JobWatch } from '../src/live/job-watch.ts'
+import { WorkWatch } from '../src/live/work-watch.ts'
 import { News } from '../src/live/news.ts'
 import { migrate } from '../src/store/migrate.ts'
 import { inTransaction, isDatabaseAway, openPool } from '../src/store/database.ts'
@@ -89,7 +89,7 @@ describe('a database connection that breaks', () => {
 
     it('is heard of by those who watch a job: what may have changed meanwhile is told', async () => {
       const news = new News(test.database.url)
-      const watch = new JobWatch(news)
+      const watch = new WorkWatch(news)
       const jobId = randomUUID()
       try {
         await news.start()

@@ -6,7 +6,7 @@ import { addAccount } from '../src/store/accounts.ts'
 import { insertMember } from '../src/store/people.ts'
 import { loadReferences } from '../src/reference-files.ts'
 import { judgement } from '../src/bench/judgement.ts'
-import { insertPosition } from '../src/store/positions.ts'
+import { addPosition } from '../src/bench/add-position.ts'
 
 export interface SeededSite {
   siteId: string
@@ -42,7 +42,7 @@ export async function seedSite(pool: pg.Pool, references: References, name: stri
   const inputs = seededInputs()
   const judged = judgement(inputs, { kind: 'pump', duty: 'round-the-clock' }, references)
   const place = { siteId, machineId, name: 'Drive end', walkOrder: 0, accountId: null }
-  const positionId = await insertPosition(pool, { ...place, inputs }, judged)
+  const positionId = await addPosition(pool, { ...place, inputs }, judged)
   return { siteId, machineId, positionId }
 }
 
@@ -62,9 +62,7 @@ export async function seedLine(
   const positionIds: string[] = []
   for (let walkOrder = 0; walkOrder < count; walkOrder++) {
     const name = `Plummer block ${walkOrder + 1}, drive side`
-    positionIds.push(
-      await insertPosition(pool, { siteId, machineId, name, walkOrder, inputs, accountId: null }, judged),
-    )
+    positionIds.push(await addPosition(pool, { siteId, machineId, name, walkOrder, inputs, accountId: null }, judged))
   }
   return { machineId, positionIds }
 }

@@ -30,10 +30,16 @@ describe('two sites on one server', () => {
       .expect(201)
     const photoId = randomUUID()
     await north.put(`/api/jobs/${job.id}/photos/${photoId}`).type('image/png').send(png).expect(201)
+    const { rows: points } = await test.database.pool.query('select id from point where position_id = $1', [positionId])
+    const { body: round } = await north
+      .post('/api/rounds')
+      .send({ title: 'Mine', day: '2026-11-28', pointIds: [points[0].id] })
+      .expect(201)
     const { body: given } = await north.post('/api/people').send({ login: 'x@north', name: 'X', role: 'viewer' })
     const { rows } = await test.database.pool.query(`select id from site where name = 'north'`)
     owned = {
       ...{ machines: machineId, positions: positionId, jobs: job.id, photos: photoId, people: given.person.id },
+      ...{ points: points[0].id, rounds: round.id },
       'heater-runs': randomUUID(),
       site: rows[0].id,
     }
@@ -44,6 +50,9 @@ describe('two sites on one server', () => {
   /** Bodies that name something of north's; null for a route whose body can name nothing of any site. */
   const bodies = (): Partial<Record<RouteName, object | null>> => ({
     addJob: { machineId: owned['machines'], positionIds: [owned['positions']] },
+    addRound: { title: 'Theirs', day: '2026-11-28', pointIds: [owned['points']] },
+    movePoints: { moves: [{ id: owned['points'], to: null }] },
+    saveStops: null,
     startHeater: { positionId: owned['positions'] },
     takeReading: { positionId: owned['positions'], measurable: 'shaft', nominalMm: 65, plane: 0, direction: 0 },
     addMachine: {
@@ -121,6 +130,11 @@ describe('two sites on one server', () => {
       planJob: { plannedFor: null },
       savePerson: { name: 'Y', role: 'viewer' },
       retirePerson: { retired: true },
+      savePoint: { version: 1, own: {}, lastDone: null },
+      readMeter: { day: '2026-11-20', shownH: 100 },
+      addRoundEntries: {
+        entries: [{ id: randomUUID(), point: randomUUID(), at: new Date().toISOString(), kind: 'undone' }],
+      },
     }
     return samples[name] ?? {}
   }

@@ -9,7 +9,7 @@ import { JudgeWork } from '../src/work/judge-work.ts'
 import { openCalculationPool, usualBudget, type Budget } from '../src/work/calculation-pool.ts'
 import { createApp } from '../src/http/app.ts'
 import { reachAt } from '../src/http/reach.ts'
-import { JobWatch } from '../src/live/job-watch.ts'
+import { WorkWatch } from '../src/live/work-watch.ts'
 import { News } from '../src/live/news.ts'
 import { Streams } from '../src/live/streams.ts'
 import { KnownPeople } from '../src/people/known-people.ts'
@@ -63,7 +63,7 @@ export async function testApp(
     const gauge = await startSimulatedGauge()
     undo.push(gauge.stop)
     const news = new News(database.url)
-    const watch = new JobWatch(news)
+    const watch = new WorkWatch(news)
     const people = new KnownPeople(database.pool, news)
     const streams = new Streams(news)
     const judging = new JudgeWork(database.pool, references, news, pino({ level: 'silent' }))

@@ -1,12 +1,20 @@
 import { hash } from '@node-rs/argon2'
 import type { ShaftLine } from '@yardfrost/core'
-import { emptyPosition, RollingPosition, type Duty, type MachineKind, type References } from '@yardfrost/core'
+import {
+  emptyPosition,
+  RollingPosition,
+  SiteGivens,
+  type Duty,
+  type MachineKind,
+  type References,
+} from '@yardfrost/core'
 import type { MachineEntry } from '@yardfrost/contract'
 import { loadDemoJobs } from './jobs.ts'
+import { loadDemoRounds } from './rounds.ts'
 import {
   addAccount,
+  addPosition,
   insertMember,
-  insertPosition,
   inTransaction,
   judgement,
   savePosition,
@@ -15,6 +23,8 @@ import {
 import type pg from 'pg'
 import { z } from 'zod'
 import { type DemoPosition, type DemoMachine, areas, siteName, siteSettings, shaftOf, demoAccounts } from './plant.ts'
+
+const site = SiteGivens.parse(siteSettings)
 
 /** Every position of the demo site with its inputs, in walking order. */
 export function demoPositions(): {
@@ -44,8 +54,10 @@ export function demoPositions(): {
 /** Fills an empty database with the demo site; tells whether it did. */
 export async function loadDemoSite(pool: pg.Pool, references: References): Promise<boolean> {
   const loaded = await loadSite(pool, references)
-  if (loaded) await loadDemoJobs(pool, references)
-  return loaded
+  if (!loaded) return false
+  await loadDemoJobs(pool, references)
+  await loadDemoRounds(pool)
+  return true
 }
 
 async function loadSite(pool: pg.Pool, references: References): Promise<boolean> {
@@ -118,7 +130,7 @@ async function addMachine(
   }
   for (const [walkOrder, position] of machine.positions.entries()) {
     const judge = (inputs: RollingPosition) =>
-      judgement(inputs, { kind, duty, shaft, position: position.name }, at.references)
+      judgement(inputs, { kind, duty, shaft, position: position.name, site }, at.references)
     const { past = [], savedDaysAgo = 30 + 7 * walkOrder + 3 * order, ...now } = position
     const [first, ...later] = [
       ...past.map(({ daysAgo, ...then }) => ({ daysAgo, inputs: positionOf(mergedInto(now, then)) })),
@@ -126,7 +138,7 @@ async function addMachine(
     ]
     const { siteId, accountId } = at
     const place = { siteId, machineId, name: position.name, walkOrder, accountId }
-    const id = await insertPosition(db, { ...place, inputs: first.inputs }, judge(first.inputs))
+    const id = await addPosition(db, { ...place, inputs: first.inputs }, judge(first.inputs))
     await keepDate(id, first.daysAgo)
     for (const [index, { daysAgo, inputs }] of later.entries()) {
       await savePosition(db, at.references, { siteId, accountId }, { positionId: id, version: index + 1, inputs })

@@ -32,6 +32,8 @@ export const GreaseGun = z.strictObject({
   gramsPerStroke: z.number().min(0.05).max(20).meta({ title: 'Output per stroke', quantity: 'gunStroke', unit: 'g' }),
   weighedOn: day('Weighed on'),
   nextWeighing: day('Weigh again by'),
+  /** The grease or oil of the site that is in it: one gun, one grease. */
+  holds: z.uuid().nullable().default(null).meta({ title: 'Holds' }),
 })
 export type GreaseGun = z.output<typeof GreaseGun>
 

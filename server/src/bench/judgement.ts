@@ -3,6 +3,7 @@ import {
   coreVersion,
   figureText,
   numberOf,
+  worksOf,
   type Machine,
   type Position,
   type References,
@@ -21,6 +22,7 @@ export function judgement(
   const assessment = assess(inputs, machine, catalogue, damage)
   const { state, findings } = assessment
   const rolling = assessment.kind === 'rolling' ? assessment.lenses : null
+  const outcomes = assessment.kind === 'rolling' ? assessment.outcomes : null
   const { value } = rolling?.identify.figures['designation'] ?? { value: null }
   const headlines = Object.entries(assessment.lenses).map(([lens, { headline, figures, state: verdict }]) => [
     lens,
@@ -34,5 +36,6 @@ export function judgement(
     bearingType: assessment.bearingType,
     // What matters only when it is next mounted is no alarm on a list of running machines.
     finding: findings.find(({ when }) => when === 'now')?.reason ?? null,
+    points: inputs.kind === 'rolling' && outcomes ? worksOf(inputs, machine, outcomes) : {},
   }
 }

@@ -3,6 +3,7 @@ import { InputError, type References } from '@yardfrost/core'
 import type pg from 'pg'
 import { ConflictError } from '../errors/conflict-error.ts'
 import { recordEvent, type Who } from '../store/audit.ts'
+import { keepAsked } from '../round/keep-asked.ts'
 import { getPosition, holdPosition, storePosition } from '../store/positions.ts'
 import { judgement } from './judgement.ts'
 
@@ -31,6 +32,7 @@ export async function savePosition(
   const judged = judgement(inputs, machine, references)
   if (!(await storePosition(db, { ...who, positionId, version, inputs }, judged)))
     throw new ConflictError(await getPosition(db, who.siteId, positionId))
+  await keepAsked(db, who.siteId, positionId, judged.points)
   const { state, lifeH } = judged
   const detail = { version: version + 1, state, lifeH }
   await recordEvent(db, who, { kind: 'position.saved', subjectId: positionId, detail })

@@ -1,9 +1,15 @@
-import type { MachineDetail, PositionDetail, SettingsDetail, ShaftDetail } from '@yardfrost/contract'
+import type { MachineDetail, PlantPoint, PositionDetail, SettingsDetail, ShaftDetail } from '@yardfrost/contract'
 
-type Theirs = PositionDetail | ShaftDetail | MachineDetail | SettingsDetail
+type Theirs = PositionDetail | ShaftDetail | MachineDetail | SettingsDetail | PlantPoint
 
 const whatIs = (theirs: Exclude<Theirs, PositionDetail>): string =>
-  'settings' in theirs ? 'These settings were' : 'shaft' in theirs ? 'This shaft was' : 'This machine was'
+  'work' in theirs
+    ? 'This point was'
+    : 'settings' in theirs
+      ? 'These settings were'
+      : 'shaft' in theirs
+        ? 'This shaft was'
+        : 'This machine was'
 
 /** Somebody else saved first; carries what they left, so that the person can choose. */
 export class ConflictError extends Error {

@@ -20,11 +20,12 @@ import { deviceRoutes } from './device-routes.ts'
 import type { Heater } from '../devices/heater.ts'
 import type { HeaterRuns } from '../devices/heater-runs.ts'
 import type { CalculationPool } from '../work/calculation-pool.ts'
-import type { JobWatch } from '../live/job-watch.ts'
+import type { WorkWatch } from '../live/work-watch.ts'
 import { docsRoutes } from './docs-routes.ts'
 import { errorHandler } from './error-handler.ts'
 import { healthRoutes } from './health-routes.ts'
 import { jobRoutes } from './job-routes.ts'
+import { roundRoutes } from './round-routes.ts'
 import { registerRoutes } from './register-routes.ts'
 import { peopleRoutes } from './people-routes.ts'
 import { ownHost, type Reach } from './reach.ts'
@@ -45,7 +46,7 @@ export interface AppParts {
   /** Heaters that are on: stopping the server switches them off. */
   runs: HeaterRuns
   calculations: CalculationPool
-  watch: JobWatch
+  watch: WorkWatch
   secret: string
   version: string
   log: Logger
@@ -152,6 +153,7 @@ function apiRoutes({
   siteRoutes(serve, pool, references)
   registerRoutes(serve, pool, references)
   jobRoutes(serve, pool, references, watch)
+  roundRoutes(serve, pool, watch)
   deviceRoutes(serve, pool, references, { runs, heater, gauge })
   const missing = unserved()
   if (missing.length > 0) throw new Error(`routes of the contract that nobody serves: ${missing.join(', ')}`)

@@ -8,16 +8,20 @@ import { listJobs } from '../job/list-jobs.ts'
 import { moveJob } from '../job/move-job.ts'
 import { readPhoto } from '../job/read-photo.ts'
 import { planJob } from '../job/plan-job.ts'
-import { JobChanges } from '../live/job-changes.ts'
-import type { JobWatch } from '../live/job-watch.ts'
+import { SharedChanges } from '../live/shared-changes.ts'
+import { tellChanges } from '../live/tell-changes.ts'
+import type { WorkWatch } from '../live/work-watch.ts'
 import { jobCsv } from '../report/job-csv.ts'
 import { inTransaction } from '../store/database.ts'
 import { getJob, getJobChange, getJobPage, getPhoto } from '../store/jobs.ts'
 import type { Serve } from './serve.ts'
 
 /** Jobs of the site of whoever is signed in: made, worked on, watched, closed, exported. */
-export function jobRoutes(serve: Serve, pool: pg.Pool, references: References, watch: JobWatch): void {
-  const changes = new JobChanges(pool)
+export function jobRoutes(serve: Serve, pool: pg.Pool, references: References, watch: WorkWatch): void {
+  const changes = new SharedChanges(async (siteId, id, after) => {
+    const { change, more } = await getJobChange(pool, siteId, id, after)
+    return { text: JSON.stringify(change), last: change.entries.at(-1)?.seq ?? after, more }
+  })
   serve('jobs', ({ who }) => listJobs(pool, references, who.siteId))
   serve('addJob', ({ who, body }) => inTransaction(pool, (db) => addJob(db, references, who, body)))
   serve('job', ({ who, params }) => getJobPage(pool, who.siteId, params.id))
@@ -57,40 +61,12 @@ export function jobRoutes(serve: Serve, pool: pg.Pool, references: References, w
     response.type('text/csv').attachment(`job-${job.number}.csv`).send(jobCsv(job, references.catalogue))
   })
 
-  serve('watchJob', async ({ who: { siteId }, params: { id: jobId }, request, openStream }) => {
+  serve('watchJob', async ({ who: { siteId }, params: { id }, request, openStream }) => {
     // What is there already is answered first; a job of another site is refused before the stream opens.
-    const first = await getJobPage(pool, siteId, jobId)
+    const first = await getJobPage(pool, siteId, id)
     const stream = openStream()
     stream.send('job', JSON.stringify(first))
-    let last = first.entries.at(-1)?.seq ?? 0
-    let [changed, telling] = [first.more, false]
-    const tell = async () => {
-      if (telling) return
-      telling = true
-      try {
-        // Whatever has come while the reader was behind goes in one piece.
-        while (changed && !stream.signal.aborted) {
-          await stream.taken()
-          changed = false
-          const change = await changes.since(siteId, jobId, last)
-          last = change.last
-          changed ||= change.more
-          stream.send('change', change.text)
-        }
-      } catch (error) {
-        // The database has gone since; the page opens the stream anew when it is back.
-        request.log.warn({ err: error }, 'a job that changed could not be read')
-        stream.end()
-      } finally {
-        telling = false
-      }
-    }
-    const hear = () => {
-      changed = true
-      void tell()
-    }
-    const unwatch = watch.watch(jobId, { changed: hear, ended: stream.end })
-    stream.signal.addEventListener('abort', unwatch)
-    void tell()
+    const from = { last: first.entries.at(-1)?.seq ?? 0, more: first.more }
+    tellChanges(stream, { siteId, id, changes, watch, log: request.log }, from)
   })
 }

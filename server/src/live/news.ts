@@ -3,8 +3,8 @@ import pg from 'pg'
 /** How long to wait before a lost connection is tried again, ms. */
 const retryMs = 1000
 
-/** What the database tells of: a job, an account, a session or a site that has changed. The payload is its id. */
-export const channels = ['job', 'account', 'session', 'site'] as const
+/** What the database tells of: a job, a round, an account, a session or a site that has changed. The payload is its id. */
+export const channels = ['job', 'round', 'account', 'session', 'site'] as const
 export type Channel = (typeof channels)[number]
 
 /**

@@ -3,7 +3,7 @@ import { emptyPosition, InputError, type Machine, type Position, type References
 import type pg from 'pg'
 import { judgement } from '../bench/judgement.ts'
 import type { Who } from '../store/audit.ts'
-import { insertPosition } from '../store/positions.ts'
+import { addPosition } from '../bench/add-position.ts'
 
 /** The refusal of a tag that is taken. */
 export const tagTaken = (tag: string): InputError =>
@@ -35,5 +35,5 @@ export function addEntryPosition(
   const inputs = withBearing(from, designation)
   const judged = judgement(inputs, { ...at.machine, position: name }, references)
   const { machineId, walkOrder } = at
-  return insertPosition(db, { ...who, machineId, name, walkOrder, inputs }, judged)
+  return addPosition(db, { ...who, machineId, name, walkOrder, inputs }, judged)
 }

@@ -4,6 +4,7 @@ import type pg from 'pg'
 import { judgeMachine } from '../bench/judge-machine.ts'
 import { ConflictError } from '../errors/conflict-error.ts'
 import { NotFoundError } from '../errors/not-found-error.ts'
+import { reckonDue } from '../round/reckon-due.ts'
 import { areaNamed } from '../store/areas.ts'
 import { recordEvent, type Who } from '../store/audit.ts'
 import { findByTag, getMachine, storeMachine } from '../store/machines.ts'
@@ -66,6 +67,8 @@ export async function saveMachine(
       return otherwise ? inputs : null
     })
   }
+  // Its hours may come from elsewhere now.
+  await reckonDue(db, siteId, { machineId })
   const detail = { version: version + 1, entry }
   await recordEvent(db, who, { kind: 'machine.saved', subjectId: machineId, detail })
 }

@@ -3,6 +3,7 @@ import type { References } from '@yardfrost/core'
 import type pg from 'pg'
 import { judgement } from '../bench/judgement.ts'
 import { NotFoundError } from '../errors/not-found-error.ts'
+import { keepAsked } from '../round/keep-asked.ts'
 import { inTransaction } from '../store/database.ts'
 import { holdPosition, storeJudgement } from '../store/positions.ts'
 import { listPositions, takeJudging, tellJudging, type ListedPosition } from '../store/sites.ts'
@@ -26,6 +27,7 @@ async function judgeOne(
       const { inputs, machine, version } = await holdPosition(db, siteId, positionId)
       const judged = judgement(inputs, machine, references)
       await storeJudgement(db, { positionId, version }, judged)
+      await keepAsked(db, siteId, positionId, judged.points)
       const to = judged.state as JudgedOtherwise['to']
       return to === from ? null : { id: positionId, tag, position: name, from, to }
     })

@@ -1,5 +1,5 @@
 import { MachinePosition, PositionDetail, PositionRevision } from '@yardfrost/contract'
-import type { Position } from '@yardfrost/core'
+import type { PointWorks, Position } from '@yardfrost/core'
 import { z } from 'zod'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import type { Db } from './database.ts'
@@ -99,6 +99,8 @@ export interface StoredJudgement {
   bearingType: string | null
   /** Worst finding of the machine as it runs. */
   finding: string | null
+  /** What it asks for on a round. */
+  points: PointWorks
 }
 
 /** One position of a site. @throws NotFoundError */

@@ -1,0 +1,58 @@
+import type pg from 'pg'
+import { SharedChanges } from '../live/shared-changes.ts'
+import { tellChanges } from '../live/tell-changes.ts'
+import type { WorkWatch } from '../live/work-watch.ts'
+import { addRoundEntries } from '../round/add-round-entries.ts'
+import { addRound } from '../round/add-round.ts'
+import { closeRound } from '../round/close-round.ts'
+import { listRounds } from '../round/list-rounds.ts'
+import { movePoints } from '../round/move-points.ts'
+import { readMeter } from '../round/read-meter.ts'
+import { savePoint } from '../round/save-point.ts'
+import { saveStops } from '../round/save-stops.ts'
+import { inTransaction } from '../store/database.ts'
+import { getMeter, getPoint, listPoints, listStops } from '../store/points.ts'
+import { getRound, getRoundChange } from '../store/rounds.ts'
+import type { Serve } from './serve.ts'
+
+/** Points that come due, and the rounds they are walked on. */
+export function roundRoutes(serve: Serve, pool: pg.Pool, watch: WorkWatch): void {
+  const changes = new SharedChanges(async (siteId, id, after) => {
+    const change = await getRoundChange(pool, siteId, id, after)
+    return { text: JSON.stringify(change), last: change.entries.at(-1)?.seq ?? after, more: false }
+  })
+  const plantPoints = async (siteId: string) => {
+    const [points, stops] = await Promise.all([listPoints(pool, siteId), listStops(pool, siteId)])
+    return { points, stops }
+  }
+
+  serve('points', ({ who }) => plantPoints(who.siteId))
+  serve('point', ({ who, params }) => getPoint(pool, who.siteId, params.id))
+  serve('savePoint', ({ who, params, body }) =>
+    inTransaction(pool, (db) => savePoint(db, who, { ...body, id: params.id })),
+  )
+  serve('movePoints', async ({ who, body }) => {
+    await inTransaction(pool, (db) => movePoints(db, who, body))
+    return plantPoints(who.siteId)
+  })
+  serve('saveStops', ({ who, body: { stops } }) => inTransaction(pool, (db) => saveStops(db, who, stops)))
+  serve('meter', ({ who, params }) => getMeter(pool, who.siteId, params.id))
+  serve('readMeter', ({ who, params, body }) =>
+    inTransaction(pool, (db) => readMeter(db, who, { ...body, machineId: params.id })),
+  )
+
+  serve('rounds', ({ who }) => listRounds(pool, who.siteId))
+  serve('addRound', ({ who, body }) => inTransaction(pool, (db) => addRound(db, who, body)))
+  serve('round', ({ who, params }) => getRound(pool, who.siteId, params.id))
+  serve('addRoundEntries', ({ account, who, params, body: { entries } }) =>
+    inTransaction(pool, (db) => addRoundEntries(db, who, account.name, { roundId: params.id, entries })),
+  )
+  serve('closeRound', ({ who, params }) => inTransaction(pool, (db) => closeRound(db, who, params.id)))
+  serve('watchRound', async ({ who: { siteId }, params: { id }, request, openStream }) => {
+    const first = await getRound(pool, siteId, id)
+    const stream = openStream()
+    stream.send('round', JSON.stringify(first))
+    const from = { last: first.entries.at(-1)?.seq ?? 0, more: false }
+    tellChanges(stream, { siteId, id, changes, watch, log: request.log }, from)
+  })
+}

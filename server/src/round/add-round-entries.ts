@@ -1,0 +1,85 @@
+import type { AddEntries, EntriesKept, KeptRoundEntry, RoundDetail } from '@yardfrost/contract'
+import { inputErrorOf, lastDoneOf, RoundEntry } from '@yardfrost/core'
+import type pg from 'pg'
+import type { z } from 'zod'
+import type { RoundEntriesKept } from '@yardfrost/contract'
+import { JobError } from '../errors/job-error.ts'
+import type { Who } from '../store/audit.ts'
+import { storeDone } from '../store/points.ts'
+import { holdRound, insertRoundEntry, listVisits } from '../store/rounds.ts'
+import { unstorableField } from '../store/unstorable.ts'
+import { reckonDue } from './reckon-due.ts'
+
+type Refusal = Pick<EntriesKept['refused'][number], 'message' | 'fix'>
+
+/** A round that takes something more; others wait for it until this transaction is over. @throws NotFoundError, JobError */
+export async function openRound(db: pg.PoolClient, siteId: string, roundId: string): Promise<RoundDetail> {
+  const round = await holdRound(db, siteId, roundId)
+  if (round.state === 'closed')
+    throw new JobError('JOB_CLOSED', `Round ${round.number} is closed and takes nothing more`, 'Make a new round for what is still to be done.') // prettier-ignore
+  return round
+}
+
+/**
+ * Adds entries of one device in their order. Each counts once, however often it is sent, and each is answered; what was done
+ * or taken back says when its point was last done, and when it is due again.
+ *
+ * @param by - name of who sends them
+ * @throws JobError when the round is closed; NotFoundError
+ */
+export async function addRoundEntries(
+  db: pg.PoolClient,
+  who: Who,
+  by: string,
+  { roundId, entries }: AddEntries & { roundId: string },
+): Promise<z.output<typeof RoundEntriesKept>> {
+  const round = await openRound(db, who.siteId, roundId)
+  const known = new Map(round.entries.map((one) => [one.entry.id, one]))
+  const points = new Set(round.points.map(({ id }) => id))
+  const kept: KeptRoundEntry[] = []
+  const refused: EntriesKept['refused'] = []
+  const visited = new Set<string>()
+  for (const given of entries) {
+    const before = known.get(given.id)
+    if (before) {
+      kept.push(before)
+      continue
+    }
+    const entry = readEntry(given, points)
+    const seq = 'message' in entry ? null : await insertRoundEntry(db, { ...who, roundId, entry })
+    if (seq === null || 'message' in entry) {
+      refused.push({ id: given.id, ...('message' in entry ? entry : { message: 'Another round has this entry', fix: 'Enter it again in this round.' }) }) // prettier-ignore
+      continue
+    }
+    const one = { seq, by, entry }
+    known.set(entry.id, one)
+    kept.push(one)
+    if (entry.kind !== 'read') visited.add(entry.point)
+  }
+  if (visited.size > 0) await reckonVisits(db, who.siteId, [...visited])
+  return { kept, refused }
+}
+
+/** When points were last done, by what is left standing on every round, and when they are due again. */
+async function reckonVisits(db: pg.PoolClient, siteId: string, pointIds: readonly string[]): Promise<void> {
+  const visits = await listVisits(db, siteId, pointIds)
+  await storeDone(
+    db,
+    siteId,
+    pointIds.map((id) => ({ id, day: lastDoneOf(visits.get(id) ?? []) })),
+  )
+  await reckonDue(db, siteId, { pointIds })
+}
+
+/** An entry as it was sent, or why it cannot be taken. */
+function readEntry(given: object, points: ReadonlySet<string>): RoundEntry | Refusal {
+  const parsed = RoundEntry.safeParse(given, { reportInput: true })
+  if (!parsed.success) {
+    const { message, fix } = inputErrorOf(RoundEntry, parsed.error.issues, 'path')
+    return { message, fix }
+  }
+  const cut = unstorableField(parsed.data)
+  if (cut !== null) return { message: `${cut} was cut in the middle of a character`, fix: 'Enter it again, without its last character.' } // prettier-ignore
+  if (!points.has(parsed.data.point)) return { message: 'This round has no such point', fix: 'Read the round again.' }
+  return parsed.data
+}

@@ -1,0 +1,121 @@
+import { KeptRoundEntry, RoundChange, RoundDetail, type RoundPoint } from '@yardfrost/contract'
+import { RoundEntry } from '@yardfrost/core'
+import { z } from 'zod'
+import { NotFoundError } from '../errors/not-found-error.ts'
+import type { Db } from './database.ts'
+import { readQueries } from './read-queries.ts'
+import { any, IdRow, maybeOne, one, run, time } from './rows.ts'
+
+const sql = readQueries('./rounds.sql', import.meta.url, [
+  'listRounds',
+  'getRound',
+  'getRoundChange',
+  'lockRound',
+  'lockNumbers',
+  'addRound',
+  'addRoundEntry',
+  'closeRound',
+  'listVisits',
+])
+
+const ListedRow = z
+  .object({
+    id: z.uuid(),
+    number: z.int(),
+    title: z.string(),
+    day: z.string(),
+    state: z.string(),
+    walked_by: z.string().nullable(),
+    points: z.unknown(),
+    entries: z.array(KeptRoundEntry),
+  })
+  .transform(({ walked_by, ...row }) =>
+    RoundDetail.omit({ createdAt: true, closedAt: true }).parse({ ...row, walkedBy: walked_by }),
+  )
+
+const DetailRow = z
+  .object({
+    id: z.uuid(),
+    number: z.int(),
+    title: z.string(),
+    day: z.string(),
+    state: z.string(),
+    walked_by: z.string().nullable(),
+    points: z.unknown(),
+    entries: z.array(KeptRoundEntry),
+    created_at: time,
+    closed_at: time.nullable(),
+  })
+  .transform(({ walked_by, created_at, closed_at, ...row }) =>
+    RoundDetail.parse({ ...row, walkedBy: walked_by, createdAt: created_at, closedAt: closed_at }),
+  )
+
+/** Rounds of a site: every open one, and the last `closedShown` that are closed. */
+export const listRoundRows = (db: Db, siteId: string, closedShown: number) =>
+  any(db, sql.listRounds(siteId, closedShown), ListedRow)
+
+/** @throws NotFoundError */
+export async function getRound(db: Db, siteId: string, roundId: string): Promise<RoundDetail> {
+  const found = await maybeOne(db, sql.getRound(siteId, roundId), DetailRow)
+  if (!found) throw new NotFoundError('round', roundId)
+  return found
+}
+
+const ChangeRow = z
+  .object({ state: z.string(), closed_at: time.nullable(), entries: z.array(KeptRoundEntry) })
+  .transform(({ closed_at, ...row }) => RoundChange.parse({ ...row, closedAt: closed_at }))
+
+/** How a round stands, and its entries after one of them. @throws NotFoundError */
+export async function getRoundChange(db: Db, siteId: string, roundId: string, after: number): Promise<RoundChange> {
+  const found = await maybeOne(db, sql.getRoundChange(siteId, roundId, after), ChangeRow)
+  if (!found) throw new NotFoundError('round', roundId)
+  return found
+}
+
+/** A round that others wait for until this transaction is over. @throws NotFoundError */
+export async function holdRound(db: Db, siteId: string, roundId: string): Promise<RoundDetail> {
+  await run(db, sql.lockRound(siteId, roundId))
+  return getRound(db, siteId, roundId)
+}
+
+/** Stores a new round with the next number of its site and returns its id. */
+export async function insertRound(
+  db: Db,
+  { siteId, accountId }: { siteId: string; accountId: string | null },
+  round: { title: string; day: string; walkedBy: string | null; points: readonly RoundPoint[] },
+): Promise<string> {
+  await run(db, sql.lockNumbers(siteId))
+  const { title, day, walkedBy, points } = round
+  return one(db, sql.addRound(siteId, title, day, walkedBy, JSON.stringify(points), accountId), IdRow)
+}
+
+/** Stores an entry and returns its place in the order; null for an id that is there already. */
+export async function insertRoundEntry(
+  db: Db,
+  {
+    siteId,
+    accountId,
+    roundId,
+    entry,
+  }: { siteId: string; accountId: string | null; roundId: string; entry: RoundEntry },
+): Promise<number | null> {
+  const query = sql.addRoundEntry(entry.id, siteId, roundId, entry.point, JSON.stringify(entry), accountId)
+  const row = await maybeOne(db, query, z.object({ seq: z.coerce.number() }))
+  return row?.seq ?? null
+}
+
+export const storeClosed = (db: Db, roundId: string): Promise<void> => run(db, sql.closeRound(roundId))
+
+const VisitRow = z.object({ point_id: z.uuid(), entry: RoundEntry })
+
+/** What was said of points on every round, in order, by their ids. */
+export async function listVisits(
+  db: Db,
+  siteId: string,
+  pointIds: readonly string[],
+): Promise<Map<string, RoundEntry[]>> {
+  const visits = new Map<string, RoundEntry[]>()
+  for (const { point_id: id, entry } of await any(db, sql.listVisits(siteId, pointIds), VisitRow))
+    visits.set(id, [...(visits.get(id) ?? []), entry])
+  return visits
+}

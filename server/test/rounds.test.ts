@@ -1,0 +1,196 @@
+import type { PlantPoint, RoundDetail } from '@yardfrost/contract'
+import type { PointKind } from '@yardfrost/core'
+import { assert } from 'chai'
+import { randomUUID } from 'node:crypto'
+import type request from 'supertest'
+import { listening } from './listening.ts'
+import { testApp, type TestApp } from './test-app.ts'
+
+const daysFromNow = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10)
+
+describe('points and rounds', () => {
+  let test: TestApp
+  let technician: request.Agent
+  before(async () => {
+    test = await testApp('rounds')
+    technician = await test.signedIn('technician@north')
+    const { positionId } = test.site
+    const { version, inputs } = (await technician.get(`/api/positions/${positionId}`)).body
+    const grease = { ...inputs.grease, nu40Cst: 110, runningC: 62 }
+    await technician
+      .put(`/api/positions/${positionId}`)
+      .send({ version, inputs: { ...inputs, grease } })
+      .expect(200)
+  })
+  after(() => test.stop())
+
+  const points = async (): Promise<PlantPoint[]> => (await technician.get('/api/points').expect(200)).body.points
+  const pointOf = async (kind: PointKind): Promise<PlantPoint> =>
+    (await points()).find((one) => one.kind === kind) ?? assert.fail(`no ${kind}`)
+  const save = async (kind: PointKind, change: { own?: object; lastDone?: string | null }) => {
+    const { id, version, own, lastDone } = await pointOf(kind)
+    return technician.put(`/api/points/${id}`).send({ version, own, lastDone, ...change })
+  }
+  const made = async (kinds: PointKind[], day = daysFromNow(0)): Promise<RoundDetail> => {
+    const pointIds = (await points()).filter(({ kind }) => kinds.includes(kind)).map(({ id }) => id)
+    return (await technician.post('/api/rounds').send({ title: 'Hall', day, pointIds }).expect(201)).body
+  }
+  const send = (round: RoundDetail, entries: object[]) => technician.post(`/api/rounds/${round.id}/entries`).send({ entries }) // prettier-ignore
+  const entry = (round: RoundDetail, kind: string, rest: object = {}) => ({ id: randomUUID(), point: round.points[0]?.id, at: new Date().toISOString(), kind, ...rest }) // prettier-ignore
+
+  it('a position that is judged asks for grease and a look, never done and with no date', async () => {
+    const all = await points()
+    assert.sameMembers(
+      all.map(({ kind }) => kind),
+      ['grease', 'look'],
+    )
+    for (const { lastDone, dueOn } of all) assert.deepEqual([lastDone, dueOn], [null, null])
+    assert.isAbove((await pointOf('grease')).work.intervalH ?? 0, 100)
+  })
+
+  it('one that goes over to oil asks for its level and its age, and for grease no more', async () => {
+    const { positionId } = test.site
+    const { version, inputs } = (await technician.get(`/api/positions/${positionId}`)).body
+    const put = (at: number, lubrication: string) =>
+      technician.put(`/api/positions/${positionId}`).send({ version: at, inputs: { ...inputs, grease: { ...inputs.grease, lubrication } } }).expect(200) // prettier-ignore
+    await put(version, 'oil-bath')
+    assert.sameMembers((await points()).map(({ kind }) => kind), ['look', 'oil-change', 'oil-level']) // prettier-ignore
+    await put(version + 1, 'grease')
+    assert.sameMembers((await points()).map(({ kind }) => kind), ['grease', 'look']) // prettier-ignore
+  })
+
+  it('is due an interval after it was done, by the hours its machine runs', async () => {
+    await test.database.pool.query(`update machine set hours_source = 'shifts', hours_per_week = 84 where id = $1`, [test.site.machineId]) // prettier-ignore
+    const saved = await save('grease', { own: { intervalH: 840, from: 'site', reason: 'damp hall' }, lastDone: daysFromNow(-10) }) // prettier-ignore
+    assert.equal(saved.status, 200)
+    assert.deepInclude(saved.body, { dueOn: daysFromNow(60), earlyOn: daysFromNow(53), lateOn: daysFromNow(67) })
+    assert.equal(saved.body.intervalDays, 70)
+  })
+
+  it('an interval of its own needs its reason, and the day no later than today', async () => {
+    const bare = await save('grease', { own: { intervalH: 500 } })
+    assert.equal(bare.status, 400)
+    assert.equal(bare.body.error.field, 'own.reason')
+    const ahead = await save('grease', { lastDone: daysFromNow(3) })
+    assert.equal(ahead.status, 400)
+    assert.equal(ahead.body.error.field, 'lastDone')
+  })
+
+  it('of two who settle one point at once, one is told', async () => {
+    const { id, own, lastDone } = await pointOf('look')
+    const stale = await technician.put(`/api/points/${id}`).send({ version: 9, own, lastDone })
+    assert.equal(stale.status, 409)
+    assert.equal(stale.body.theirs.id, id)
+  })
+
+  it('moves within its tolerance, and no further', async () => {
+    const { id } = await pointOf('grease')
+    const move = (to: string | null) => technician.put('/api/weeks').send({ moves: [{ id, to }] })
+    const moved = (await move(daysFromNow(55)).expect(200)).body.points as PlantPoint[]
+    assert.equal(moved.find((one) => one.id === id)?.movedTo, daysFromNow(55))
+    const refused = await move(daysFromNow(80))
+    assert.equal(refused.status, 400)
+    assert.include(refused.body.error.message, daysFromNow(67))
+    await move(null).expect(200)
+  })
+
+  describe('an hour meter', () => {
+    const read = (body: object) => technician.post(`/api/machines/${test.site.machineId}/meter`).send(body)
+    before(() => test.database.pool.query(`update machine set hours_source = 'meter' where id = $1`, [test.site.machineId])) // prettier-ignore
+
+    it('makes the due date once it was read twice', async () => {
+      await read({ day: daysFromNow(-30), shownH: 1000 }).expect(201)
+      await read({ day: daysFromNow(0), shownH: 1360 }).expect(201)
+      // 12 h a day: 840 h are 70 days, of which 10 have gone.
+      assert.equal((await pointOf('grease')).dueOn, daysFromNow(60))
+    })
+
+    it('that falls, or outruns the clock, is refused by its field', async () => {
+      for (const shownH of [1200, 3000]) {
+        const { status, body } = await read({ day: daysFromNow(0), shownH })
+        assert.equal(status, 400)
+        assert.equal(body.error.field, 'shownH')
+      }
+    })
+
+    it('that was replaced goes on from its last reading', async () => {
+      const { body } = await read({ day: daysFromNow(0), shownH: 4, replacedAt: 1366 }).expect(201)
+      assert.deepInclude(body.readings[0], { shownH: 4, hoursH: 1370 })
+      assert.equal((await read({ day: daysFromNow(0), shownH: 10 }).expect(201)).body.readings[0].hoursH, 1376)
+    })
+  })
+
+  describe('a round', () => {
+    it('keeps what its points are, and is told in the list', async () => {
+      const round = await made(['grease', 'look'])
+      assert.lengthOf(round.points, 2)
+      const grease = round.points.find(({ kind }) => kind === 'grease')
+      assert.equal(grease?.why, 'the site’s own: damp hall')
+      assert.equal(grease?.reason, 'by-hand')
+      const [listed] = (await technician.get('/api/rounds').expect(200)).body
+      assert.deepInclude(listed, { id: round.id, number: round.number, points: 2, done: 0, skipped: 0, state: 'open' })
+    })
+
+    it('done moves the due date on; taken back, it stands where it stood', async () => {
+      const before = await pointOf('grease')
+      const round = await made(['grease'])
+      const done = entry(round, 'done', { strokes: 12, gun: 'Brass gun', gramsPerStroke: 1.2, came: 'darkened' })
+      await send(round, [done]).expect(200)
+      const after = await pointOf('grease')
+      assert.equal(after.lastDone, daysFromNow(0))
+      assert.isAbove(Date.parse(after.dueOn ?? ''), Date.parse(before.dueOn ?? ''))
+      await send(round, [entry(round, 'undone')]).expect(200)
+      assert.deepInclude(await pointOf('grease'), { lastDone: before.lastDone, dueOn: before.dueOn })
+    })
+
+    it('counts an entry once however often it is sent, and answers each', async () => {
+      const round = await made(['look'])
+      const done = entry(round, 'done')
+      const strange = { ...entry(round, 'done'), point: randomUUID() }
+      const bad = { id: randomUUID(), point: round.points[0]?.id, at: 'yesterday', kind: 'done' }
+      await send(round, [done]).expect(200)
+      const { body } = await send(round, [done, strange, bad, entry(round, 'read', { what: 'vibration', value: 2.1 })])
+      assert.lengthOf(body.kept, 2)
+      assert.sameMembers(body.refused.map(({ id }: { id: string }) => id), [strange.id, bad.id]) // prettier-ignore
+      const kept = (await technician.get(`/api/rounds/${round.id}`).expect(200)).body as RoundDetail
+      assert.lengthOf(kept.entries, 2)
+    })
+
+    it('that is closed takes nothing more', async () => {
+      const round = await made(['look'])
+      const closed = (await technician.post(`/api/rounds/${round.id}/close`).expect(200)).body
+      assert.equal(closed.state, 'closed')
+      const { status, body } = await send(round, [entry(round, 'done')])
+      assert.equal(status, 409)
+      assert.match(body.error.message, /closed/)
+    })
+
+    it('is seen by whoever watches it within a second', async () => {
+      const round = await made(['look'])
+      const site = await listening(test.app, 'viewer@north')
+      const stream = await site.open(`/rounds/${round.id}/events`)
+      await stream.hear(/event: round\n/)
+      const began = Date.now()
+      await send(round, [entry(round, 'skipped', { reason: 'no-access', note: 'scaffold' })]).expect(200)
+      await stream.hear(/event: change\ndata: .*scaffold.*\n\n/)
+      assert.isBelow(Date.now() - began, 1000)
+      stream.close()
+      await site.stop()
+    })
+
+    it('is made and walked by no viewer', async () => {
+      const viewer = await test.signedIn('viewer@north')
+      const { id } = await pointOf('look')
+      await viewer.post('/api/rounds').send({ title: 'x', day: daysFromNow(0), pointIds: [id] }).expect(403) // prettier-ignore
+    })
+  })
+
+  it('the plant stands on the days a planner says, and ends no sooner than it begins', async () => {
+    const planner = await test.signedIn('planner@north')
+    const stop = { id: randomUUID(), fromDay: daysFromNow(20), toDay: daysFromNow(27), title: 'Year’s end' }
+    await planner.put('/api/plant-stops').send({ stops: [stop] }).expect(200) // prettier-ignore
+    assert.deepEqual((await technician.get('/api/points')).body.stops, [stop])
+    const { status } = await planner.put('/api/plant-stops').send({ stops: [{ ...stop, toDay: daysFromNow(2) }] })
+    assert.equal(status, 400)
+  })
+})

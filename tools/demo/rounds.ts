@@ -1,0 +1,93 @@
+import type { PlantPoint } from '@yardfrost/contract'
+import type { RoundEntry } from '@yardfrost/core'
+import { addRound, addRoundEntries, closeRound, inTransaction, listPoints, reckonDue } from '@yardfrost/server'
+import { randomUUID } from 'node:crypto'
+import type pg from 'pg'
+import { z } from 'zod'
+
+/** Points that were forgotten, by the machine and how many intervals ago they were last greased. */
+const forgotten: Record<string, number> = { 'BM-12': 1.32, 'DC-45': 1.16 }
+/** Nobody has greased it since it was built, or nobody has said. */
+const neverDone = 'TG-2'
+
+const dayMs = 86_400_000
+const daysAgo = (days: number) => new Date(Date.now() - days * dayMs).toISOString().slice(0, 10)
+
+/** Gives the made-up plant a past of greasing: when each point was last done, hour meters, a round behind and one ahead. */
+export async function loadDemoRounds(pool: pg.Pool): Promise<void> {
+  const { rows } = await pool.query('select id from site where demo')
+  const siteId = z.uuid().parse((rows[0] as { id: unknown } | undefined)?.id)
+  const { rows: people } = await pool.query(
+    `select account_id, name from membership where site_id = $1 and role = 'technician'`,
+    [siteId],
+  )
+  const walker = z.object({ account_id: z.uuid(), name: z.string() }).parse(people[0])
+  const who = { siteId, accountId: walker.account_id }
+  await inTransaction(pool, async (db) => {
+    await readMeters(db, siteId)
+    const points = await listPoints(db, siteId)
+    for (const [order, point] of points.entries()) {
+      if (point.machine.tag === neverDone) continue
+      await db.query('update point set told_done = $2, last_done = $2 where id = $1', [point.id, doneOn(point, order)])
+    }
+    const { rows: machines } = await db.query<{ id: string }>('select id from machine where site_id = $1', [siteId])
+    for (const { id } of machines) await reckonDue(db, siteId, { machineId: id })
+  })
+  await inTransaction(pool, (db) => walked(db, who, walker.name))
+}
+
+/** Every point somewhere in its interval, as they stand on any day of a plant that is looked after. */
+function doneOn({ machine, kind, intervalDays }: PlantPoint, order: number): string {
+  const late = kind === 'grease' ? forgotten[machine.tag] : undefined
+  const used = late ?? ((order * 37) % 97) / 100
+  return daysAgo(Math.round(used * Math.min(intervalDays, 1200)))
+}
+
+/** Meters of the machines that have one, read every two weeks of the last half year. */
+async function readMeters(db: pg.PoolClient, siteId: string): Promise<void> {
+  const { rows } = await db.query<{ id: string }>(
+    `select id from machine where site_id = $1 and hours_source = 'meter' order by tag`,
+    [siteId],
+  )
+  for (const [order, { id }] of rows.entries())
+    for (let back = 182; back >= 0; back -= 14) {
+      const hours = 4000 + 700 * order + (182 - back) * (9 + order * 1.5)
+      await db.query('insert into meter_reading (site_id, machine_id, day, shown, hours) values ($1, $2, $3, $4, $4)', [
+        siteId,
+        id,
+        daysAgo(back),
+        Math.round(hours),
+      ])
+    }
+}
+
+/** A round of last week that is closed, one point of it skipped, and one of this week that nobody has begun. */
+async function walked(db: pg.PoolClient, who: { siteId: string; accountId: string }, name: string): Promise<void> {
+  const points = await listPoints(db, who.siteId)
+  const of = (area: string, kinds: readonly string[]) =>
+    points.filter(({ machine, kind }) => machine.area === area && kinds.includes(kind)).map(({ id }) => id)
+  const behind = of('Brine intake', ['grease', 'look']).slice(0, 6)
+  const round = await addRound(db, who, { title: 'Brine intake', day: daysAgo(6), walkedBy: who.accountId, pointIds: behind }) // prettier-ignore
+  const at = new Date(Date.now() - 6 * dayMs).toISOString()
+  const entries = round.points.map((point, index): RoundEntry =>
+    index === 2
+      ? { kind: 'skipped', id: randomUUID(), point: point.id, at, reason: 'no-access', note: 'Scaffold in the way' }
+      : {
+          kind: 'done',
+          id: randomUUID(),
+          point: point.id,
+          at,
+          strokes: point.strokes,
+          gun: point.work.gun?.name ?? '',
+          gramsPerStroke: point.work.gun?.gramsPerStroke ?? null,
+          came: point.kind === 'grease' ? (index % 2 ? 'darkened' : 'fresh') : null,
+          note: '',
+        },
+  )
+  await addRoundEntries(db, who, name, { roundId: round.id, entries })
+  await closeRound(db, who, round.id)
+  const ahead = points
+    .filter(({ machine, kind }) => ['Crystalliser hall', 'Dryer house'].includes(machine.area) && kind === 'grease')
+    .map(({ id }) => id)
+  await addRound(db, who, { title: 'Crystalliser hall and dryer house', day: daysAgo(0), walkedBy: who.accountId, pointIds: ahead }) // prettier-ignore
+}
