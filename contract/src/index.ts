@@ -68,6 +68,7 @@ export {
   RoundChange,
   RoundDetail,
   RoundEntriesKept,
+  RoundGun,
   RoundPoint,
   RoundSummary,
   SavePoint,

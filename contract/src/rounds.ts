@@ -1,4 +1,4 @@
-import { PointKind, PointOwn, PointWork, RoundEntry } from '@yardfrost/core'
+import { PointKind, PointOwn, PointWork, RoundEntry, thickenerNames } from '@yardfrost/core'
 import { z } from 'zod'
 import { HoursSource } from './register.ts'
 import { SavedVersion } from './version.ts'
@@ -100,11 +100,21 @@ export const RoundSummary = z.object({
 export type RoundSummary = z.infer<typeof RoundSummary>
 export const RoundList = z.array(RoundSummary)
 
+/** A gun of the shop with the grease that is in it. */
+export const RoundGun = z.object({
+  name: z.string(),
+  gramsPerStroke: z.number(),
+  lubricant: z.string(),
+  thickener: z.enum(thickenerNames).nullable(),
+})
+export type RoundGun = z.infer<typeof RoundGun>
+
 export const RoundDetail = z.object({
   ...shared,
   createdAt: z.iso.datetime(),
   closedAt: z.iso.datetime().nullable(),
   points: z.array(RoundPoint),
+  guns: z.array(RoundGun),
   entries: z.array(KeptRoundEntry),
 })
 export type RoundDetail = z.infer<typeof RoundDetail>

@@ -162,6 +162,7 @@ export const routes = {
   round: defineRoute({ method: 'get', path: '/rounds/:id', role: 'viewer', summary: 'One round with its points and entries', params: Id, answer: answers(RoundDetail, 'The round') }),
   addRoundEntries: defineRoute({ method: 'post', path: '/rounds/:id/entries', role: 'technician', summary: 'Add entries in their order; each counts once, and each is answered', params: Id, body: json(AddEntries, { itemByItem: true }), answer: answers(RoundEntriesKept, 'What became of each'), refusals: [409] }),
   closeRound: defineRoute({ method: 'post', path: '/rounds/:id/close', role: 'technician', summary: 'Close a round; what was not done stays due', params: Id, answer: answers(RoundDetail, 'As it is now'), refusals: [409] }),
+  exportRound: defineRoute({ method: 'get', path: '/rounds/:id/export.csv', role: 'viewer', summary: 'A round as a file', params: Id, answer: file('text/csv', 'One line a point') }),
   watchRound: defineRoute({ method: 'get', path: '/rounds/:id/events', role: 'viewer', summary: 'The round, then what changes of it', params: Id, answer: streams({ round: RoundDetail, change: RoundChange }, 'Server-sent events: the round once, then each change'), refusals: [429] }),
 
   takeReading: defineRoute({ method: 'post', path: '/devices/gauge/readings', role: 'viewer', summary: 'Take one reading with the gauge of the shop', body: json(TakeReading), answer: creates(Reading, 'The reading'), refusals: [404, 502] }),

@@ -69,6 +69,20 @@ export {
   type SignedRoundEntry,
   type SkipReason,
 } from './round/entry.ts'
+export { addDays } from './records/days.ts'
+export {
+  dayInWeek,
+  isOverdue,
+  levelledMoves,
+  mondayOf,
+  plannedDay,
+  standsIn,
+  weekNumber,
+  weeksAhead,
+  type WeekMark,
+  type WeekPoint,
+} from './round/weeks.ts'
+export { gunCheck, type GunInHand } from './round/gun-check.ts'
 export { lastDoneOf, openPoint, roundProgress, type PointProgress } from './round/progress.ts'
 export { pointSteps, type PointSteps } from './round/steps.ts'
 export { roundLevel, type LevelledWeeks } from './records/round-level.ts'

@@ -59,6 +59,8 @@ create table round (
   walked_by uuid references account,
   -- Its points in walking order, as they stood when it was made: a tablet needs nothing else.
   points jsonb not null,
+  -- Guns of the shop that day, with what is in them.
+  guns jsonb not null default '[]',
   created_at timestamptz not null default now(),
   created_by uuid references account,
   closed_at timestamptz,

@@ -60,7 +60,8 @@ export const siteName = 'Marram Point Saltworks'
 /** What the saltworks settles for all its positions: its guns, its greases, and where it watches. */
 export const siteSettings = {
   guns: [
-    { id: '3f0c6a52-6f0b-4a4c-9f53-6a1d0d4d6a01', name: 'Brass gun', gramsPerStroke: 1.2, weighedOn: '2026-05-11', nextWeighing: '2027-05-11' },
+    { id: '3f0c6a52-6f0b-4a4c-9f53-6a1d0d4d6a01', name: 'Brass gun', gramsPerStroke: 1.2, weighedOn: '2026-05-11', nextWeighing: '2027-05-11', holds: '3f0c6a52-6f0b-4a4c-9f53-6a1d0d4d6a11' },
+    { id: '3f0c6a52-6f0b-4a4c-9f53-6a1d0d4d6a02', name: 'Kiln gun', gramsPerStroke: 1.45, weighedOn: '2026-06-02', nextWeighing: '2027-06-02', holds: '3f0c6a52-6f0b-4a4c-9f53-6a1d0d4d6a12' },
   ],
   lubricants: [
     { id: '3f0c6a52-6f0b-4a4c-9f53-6a1d0d4d6a11', name: 'Dune 110', kind: 'grease', thickener: 'lithium', nu40Cst: 110, viscosityIndex: 95, nlgi: '2', lowC: -20, highC: 120, stands: 'Oil store, shelf 1' },

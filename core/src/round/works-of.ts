@@ -60,7 +60,7 @@ function greasePoint(
       maxDays: dirty ? greaseYearDays : null,
       why: insertInDirt ? 'custom of insert units in dirt' : `by ${intervals?.[0]?.name ?? 'formula'}`,
       quantityG: quantity.quantityG,
-      gun: gun ?? (gramsPerStroke === null ? null : { name: 'gun of this position', gramsPerStroke }),
+      gun: gun ?? (gramsPerStroke === null ? null : { name: 'the usual gun', gramsPerStroke }),
       thickener,
       port,
     }),

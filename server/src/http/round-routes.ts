@@ -2,6 +2,7 @@ import type pg from 'pg'
 import { SharedChanges } from '../live/shared-changes.ts'
 import { tellChanges } from '../live/tell-changes.ts'
 import type { WorkWatch } from '../live/work-watch.ts'
+import { roundCsv } from '../report/round-csv.ts'
 import { addRoundEntries } from '../round/add-round-entries.ts'
 import { addRound } from '../round/add-round.ts'
 import { closeRound } from '../round/close-round.ts'
@@ -48,6 +49,10 @@ export function roundRoutes(serve: Serve, pool: pg.Pool, watch: WorkWatch): void
     inTransaction(pool, (db) => addRoundEntries(db, who, account.name, { roundId: params.id, entries })),
   )
   serve('closeRound', ({ who, params }) => inTransaction(pool, (db) => closeRound(db, who, params.id)))
+  serve('exportRound', async ({ who, params, response }) => {
+    const round = await getRound(pool, who.siteId, params.id)
+    response.type('text/csv').attachment(`round-${round.number}.csv`).send(roundCsv(round))
+  })
   serve('watchRound', async ({ who: { siteId }, params: { id }, request, openStream }) => {
     const first = await getRound(pool, siteId, id)
     const stream = openStream()

@@ -1,5 +1,5 @@
-import type { AddRound, PlantPoint, RoundDetail, RoundPoint } from '@yardfrost/contract'
-import { pointPlan } from '@yardfrost/core'
+import type { AddRound, PlantPoint, RoundDetail, RoundGun, RoundPoint } from '@yardfrost/contract'
+import { pointPlan, type GreaseGun, type Lubricant } from '@yardfrost/core'
 import type pg from 'pg'
 import type { z } from 'zod'
 import { NotFoundError } from '../errors/not-found-error.ts'
@@ -7,6 +7,7 @@ import { recordEvent, type Who } from '../store/audit.ts'
 import { holdMember } from '../store/people.ts'
 import { listPoints } from '../store/points.ts'
 import { getRound, insertRound } from '../store/rounds.ts'
+import { getSettings } from '../store/sites.ts'
 import { today } from './today.ts'
 
 type Given = z.output<typeof AddRound>
@@ -23,9 +24,19 @@ export async function addRound(db: pg.PoolClient, who: Who, given: Given): Promi
   const stranger = pointIds.find((id) => !known.has(id))
   if (stranger) throw new NotFoundError('point', stranger)
   if (walkedBy) await holdMember(db, who.siteId, walkedBy)
-  const id = await insertRound(db, who, { title, day, walkedBy, points: points.map((point) => roundPoint(point, day)) })
+  const { settings } = await getSettings(db, who.siteId)
+  const id = await insertRound(db, who, {
+    ...{ title, day, walkedBy },
+    points: points.map((point) => roundPoint(point, day)),
+    guns: settings.guns.map((gun) => gunOf(gun, settings.lubricants)),
+  })
   await recordEvent(db, who, { kind: 'round.added', subjectId: id, detail: { title, day, points: points.length } })
   return getRound(db, who.siteId, id)
+}
+
+function gunOf({ name, gramsPerStroke, holds }: GreaseGun, lubricants: readonly Lubricant[]): RoundGun {
+  const inside = lubricants.find(({ id }) => id === holds)
+  return { name, gramsPerStroke, lubricant: inside?.name ?? '', thickener: inside?.thickener ?? null }
 }
 
 function roundPoint({ version: _version, movedTo: _movedTo, ...point }: PlantPoint, day: string): RoundPoint {

@@ -19,7 +19,7 @@ order by r.state = 'closed', case when r.state = 'open' then r.day end, r.number
 -- name: getRound
 -- One round with its points and its entries in order.
 -- $1 site id (uuid)   $2 round id (uuid)
-select r.id, r.number, r.title, r.day, r.state, r.points, r.created_at, r.closed_at, w.name as walked_by, coalesce((
+select r.id, r.number, r.title, r.day, r.state, r.points, r.guns, r.created_at, r.closed_at, w.name as walked_by, coalesce((
     select json_agg(json_build_object('seq', e.seq, 'by', s.name, 'entry', e.body) order by e.seq)
     from round_entry e
     join membership s on s.account_id = e.account_id and s.site_id = e.site_id
@@ -63,9 +63,10 @@ for no key update
 
 -- name: addRound
 -- A new round with the next number of its site.
--- $1 site id (uuid)   $2 title   $3 day   $4 who walks it (uuid, or null)   $5 points (jsonb)   $6 account id (uuid)
-insert into round (site_id, number, title, day, walked_by, points, created_by)
-select $1, coalesce(max(number), 0) + 1, $2, $3, $4, $5, $6
+-- $1 site id (uuid)   $2 title   $3 day   $4 who walks it (uuid, or null)   $5 points (jsonb)   $6 guns (jsonb)
+-- $7 account id (uuid)
+insert into round (site_id, number, title, day, walked_by, points, guns, created_by)
+select $1, coalesce(max(number), 0) + 1, $2, $3, $4, $5, $6, $7
 from round
 where site_id = $1
 returning id

@@ -1,4 +1,4 @@
-import { KeptRoundEntry, RoundChange, RoundDetail, type RoundPoint } from '@yardfrost/contract'
+import { KeptRoundEntry, RoundChange, RoundDetail, type RoundGun, type RoundPoint } from '@yardfrost/contract'
 import { RoundEntry } from '@yardfrost/core'
 import { z } from 'zod'
 import { NotFoundError } from '../errors/not-found-error.ts'
@@ -30,7 +30,7 @@ const ListedRow = z
     entries: z.array(KeptRoundEntry),
   })
   .transform(({ walked_by, ...row }) =>
-    RoundDetail.omit({ createdAt: true, closedAt: true }).parse({ ...row, walkedBy: walked_by }),
+    RoundDetail.omit({ createdAt: true, closedAt: true, guns: true }).parse({ ...row, walkedBy: walked_by }),
   )
 
 const DetailRow = z
@@ -42,6 +42,7 @@ const DetailRow = z
     state: z.string(),
     walked_by: z.string().nullable(),
     points: z.unknown(),
+    guns: z.unknown(),
     entries: z.array(KeptRoundEntry),
     created_at: time,
     closed_at: time.nullable(),
@@ -82,11 +83,21 @@ export async function holdRound(db: Db, siteId: string, roundId: string): Promis
 export async function insertRound(
   db: Db,
   { siteId, accountId }: { siteId: string; accountId: string | null },
-  round: { title: string; day: string; walkedBy: string | null; points: readonly RoundPoint[] },
+  round: {
+    title: string
+    day: string
+    walkedBy: string | null
+    points: readonly RoundPoint[]
+    guns: readonly RoundGun[]
+  },
 ): Promise<string> {
   await run(db, sql.lockNumbers(siteId))
-  const { title, day, walkedBy, points } = round
-  return one(db, sql.addRound(siteId, title, day, walkedBy, JSON.stringify(points), accountId), IdRow)
+  const { title, day, walkedBy, points, guns } = round
+  return one(
+    db,
+    sql.addRound(siteId, title, day, walkedBy, JSON.stringify(points), JSON.stringify(guns), accountId),
+    IdRow,
+  )
 }
 
 /** Stores an entry and returns its place in the order; null for an id that is there already. */

@@ -197,6 +197,18 @@ export const api = {
   planJob: (id: string, body: BodyOf<'planJob'>) => ask('planJob', { params: { id }, body }),
   closeJob: (id: string) => ask('closeJob', { params: { id } }),
   addPhoto: (id: string, photoId: string, photo: Blob) => ask('addPhoto', { params: { id, photoId }, body: photo }),
+  points: () => askKept('points'),
+  savePoint: (id: string, body: z.input<Routes['savePoint']['body']['schema']>) => ask('savePoint', { params: { id }, body }),
+  movePoints: (body: BodyOf<'movePoints'>) => ask('movePoints', { body }),
+  saveStops: (body: BodyOf<'saveStops'>) => ask('saveStops', { body }),
+  meter: (id: string) => ask('meter', { params: { id } }),
+  readMeter: (id: string, body: z.input<Routes['readMeter']['body']['schema']>) => ask('readMeter', { params: { id }, body }),
+  rounds: () => askKept('rounds'),
+  round: (id: string) => askKept('round', { params: { id } }),
+  addRound: (body: z.input<Routes['addRound']['body']['schema']>) => ask('addRound', { body }),
+  addRoundEntries: (id: string, entries: BodyOf<'addRoundEntries'>['entries']) =>
+    ask('addRoundEntries', { params: { id }, body: { entries } }),
+  closeRound: (id: string) => ask('closeRound', { params: { id } }),
   startHeater: (body: BodyOf<'startHeater'>) => ask('startHeater', { body }),
   /** What the infrared thermometer shows of a piece, °C, uncorrected. */
   pointThermometer: async (body: PointThermometer): Promise<number> => (await ask('pointThermometer', { body })).shownC,

@@ -1,7 +1,6 @@
 import { JobChange, JobDetail, type KeptEntry, type MoveJob } from '@yardfrost/contract'
 import { hasEnded, JobEntry, jobProgress, type SignedEntry } from '@yardfrost/core'
-import { useEventSource } from '@vueuse/core'
-import { computed, shallowRef, watch } from 'vue'
+import { computed, shallowRef } from 'vue'
 import { api } from '../api/client.ts'
 import { keepAnswer } from '../api/kept-answers.ts'
 import { catalogue } from '../references.ts'
@@ -9,13 +8,11 @@ import { cutText } from '../field/cut-text.ts'
 import { newId } from '../field/new-id.ts'
 import { forgetPhoto, keepPhoto, keptPhoto } from '../field/outbox-store.ts'
 import { useOutbox } from '../field/use-outbox.ts'
+import { joinedEntries, useWorkStream } from '../field/use-work-stream.ts'
 import { useSession } from '../shell/session.ts'
 
 /** An entry as it is made: its id, its time and its schema are given to it. */
 type Made = JobEntry extends infer E ? (E extends JobEntry ? Omit<E, 'id' | 'at' | 'schema'> : never) : never
-
-/** A stream that broke is opened again after so long, ms. */
-const retryMs = 2000
 
 /**
  * One job in hand: what the server has of it, told anew whenever anybody adds to it, and what this device has entered and not
@@ -92,50 +89,31 @@ export function useJob(id: string) {
     add({ kind: 'photo', step, photo, name: cutText(file.name, 120) })
   }
 
-  /** Entries with others, each once and in order. */
-  function joined(known: readonly KeptEntry[], fresh: readonly KeptEntry[]): KeptEntry[] {
-    const ids = new Set(known.map(({ entry }) => entry.id))
-    return [...known, ...fresh.filter(({ entry }) => !ids.has(entry.id))].sort((a, b) => a.seq - b.seq)
-  }
-
   function merge(kept: readonly KeptEntry[]): void {
     const now = job.value
     if (!now) return
     const state = now.state === 'planned' ? 'under-way' : now.state
-    hear({ ...now, state, entries: joined(now.entries, kept) })
+    hear({ ...now, state, entries: joinedEntries(now.entries, kept) })
   }
 
-  const stream = useEventSource(`/api/jobs/${id}/events`, ['job', 'change'] as const, {
-    immediate: false,
-    autoConnect: false,
-    // The browser opens a stream that broke again by itself; one that was refused it gives up.
-    autoReconnect: { retries: () => !ended.value, delay: retryMs },
-  })
-  // At once, one by one: two events that come together are both heard.
-  watch(
-    stream.data,
-    (text: string | null) => {
-      if (!text) return
-      const told: unknown = JSON.parse(text)
+  const stream = useWorkStream(`/api/jobs/${id}/events`, {
+    whole: 'job',
+    ended: () => ended.value,
+    // What waits may go, whether or not the job has changed.
+    back: outbox.resume,
+    hear: (told, whole) => {
       const now = job.value
-      if (stream.event.value === 'job') {
+      if (whole) {
         // It comes with its first entries; later ones that are known here already stay.
         const fresh = JobDetail.parse(told)
-        hear({ ...fresh, entries: joined(fresh.entries, now?.entries ?? []), more: false })
+        hear({ ...fresh, entries: joinedEntries(fresh.entries, now?.entries ?? []), more: false })
       } else if (now) {
-        const { entries, ...rest } = JobChange.parse(told)
-        hear({ ...now, ...rest, entries: joined(now.entries, entries) })
+        const { entries: added, ...rest } = JobChange.parse(told)
+        hear({ ...now, ...rest, entries: joinedEntries(now.entries, added) })
       }
     },
-    { flush: 'sync' },
-  )
-  // The server is there again: what waits may go, whether or not the job has changed.
-  watch(stream.status, (status) => {
-    if (status === 'OPEN') outbox.resume()
   })
-  const away = computed(
-    () => outbox.away.value || (job.value !== null && stream.error.value !== null && stream.status.value !== 'OPEN'),
-  )
+  const away = computed(() => outbox.away.value || (job.value !== null && stream.isBroken()))
 
   async function close(): Promise<void> {
     hear(await api.closeJob(id))

@@ -96,6 +96,7 @@ async function signOut() {
             @click="page.saving.save()"
           />
         </template>
+        <RouterLink class="tool" :to="{ name: 'rounds' }" data-test="to-rounds">Rounds</RouterLink>
         <RouterLink v-if="session.mayPlan" class="tool" :to="{ name: 'people' }" data-test="to-site">Site</RouterLink>
         <RouterLink
           class="tool name-of"

@@ -16,4 +16,10 @@ export const shownWithYear = (iso: string): string =>
 
 /** A day as the page writes it; the day itself, in whatever time zone. */
 export const shownDay = (day: string): string =>
-  new Date(`${day}T12:00:00`).toLocaleDateString(language.value, { weekday: 'short', day: 'numeric', month: 'short' })
+  new Date(`${day}T12:00:00`).toLocaleDateString(language.value, {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    // Of another year it is told.
+    ...(day.startsWith(String(new Date().getFullYear())) ? {} : { year: 'numeric' }),
+  })

@@ -1,13 +1,14 @@
 <script setup lang="ts">
-import { GreaseGun } from '@yardfrost/core'
+import { GreaseGun, type Lubricant } from '@yardfrost/core'
 import Button from 'primevue/button'
+import ChoiceField from '../form/ChoiceField.vue'
 import DayField from '../form/DayField.vue'
 import QuantityField from '../form/QuantityField.vue'
 import TextField from '../form/TextField.vue'
 import ThingForm from '../form/ThingForm.vue'
 
 /** Grease guns of the shop: what each gives at a stroke, and when that was weighed. */
-defineProps<{ guns: GreaseGun[]; unreadable: Map<string, string> }>()
+defineProps<{ guns: GreaseGun[]; lubricants: readonly Lubricant[]; unreadable: Map<string, string> }>()
 defineEmits<{ add: []; remove: [index: number] }>()
 const today = new Date().toISOString().slice(0, 10)
 </script>
@@ -28,6 +29,7 @@ const today = new Date().toISOString().slice(0, 10)
     <div class="rows-of" :data-gun="index">
       <TextField path="name" placeholder="Red one, pump house" />
       <QuantityField path="gramsPerStroke" />
+      <ChoiceField path="holds" :options="lubricants.map(({ id, name }) => ({ value: id, label: name }))" />
       <DayField path="weighedOn" />
       <DayField path="nextWeighing" />
       <button

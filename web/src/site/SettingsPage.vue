@@ -127,6 +127,7 @@ function explain(key: string, reason: string) {
       <h2>Guns</h2>
       <GunList
         :guns="settings.guns"
+        :lubricants="settings.lubricants"
         :unreadable="unreadable"
         @add="site.addGun"
         @remove="settings.guns.splice($event, 1)"

@@ -48,7 +48,14 @@ export function useSiteSettings() {
   })
 
   const addGun = () =>
-    settings.value.guns.push({ id: newId(), name: '', gramsPerStroke: 1, weighedOn: null, nextWeighing: null, holds: null })
+    settings.value.guns.push({
+      id: newId(),
+      name: '',
+      gramsPerStroke: 1,
+      weighedOn: null,
+      nextWeighing: null,
+      holds: null,
+    })
   const addLubricant = () =>
     settings.value.lubricants.push({
       ...{ id: newId(), name: '', kind: 'grease', thickener: null, baseOil: 'mineral', nu40Cst: null },

@@ -1,0 +1,151 @@
+import { assert } from 'chai'
+import { describePage } from './describe-page.ts'
+import { Page } from './page.ts'
+
+describePage('a round with a tablet', { as: 'technician', size: [1180, 820] }, ({ page }) => {
+  const beside = new Page()
+  after(() => beside.close())
+
+  const take = (gun: string) => page.click(`[data-test="gun"] option[value="${gun}"]`)
+  const counted = async () => Number(await page.read('[data-test="round-count"] strong'))
+  /** Names of the points of a kind of work on the round, in walking order. */
+  const listed = async (kind: string): Promise<string[]> => {
+    const all = await page.all(`[data-listed$=" ${kind}"]`)
+    return Promise.all(all.map(async (one) => (await one.getAttribute('data-listed')) ?? ''))
+  }
+  const at = (name: string) => `[data-listed="${name}"]`
+  const is = (on: Page, name: string, state: string) => on.see(`${at(name)}[data-state="${state}"]`)
+  let grease: string[] = []
+
+  it('is made of six points of the weeks ahead, taken along by hand', async () => {
+    await page.click('[data-test="to-rounds"]')
+    await page.see('[data-row="DF-41"]')
+    await page.click('[data-test="begin-round"]')
+    for (const area of await page.all('[data-area]')) await area.click()
+    await page.seeText('[data-test="round-count"]', /^0 points/)
+    for (const row of ['DF-41', 'BM-12', 'DC-45', 'CP-31', 'CG-33'])
+      for (let mark = 0; mark < 3; mark++) {
+        const marks = await page.all(`[data-row="${row}"] .mark`)
+        await marks[mark]?.click()
+        for (const button of await page.all('[data-test="take"]'))
+          if ((await counted()) < 6 && (await button.getText()) === 'Take it along') await button.click()
+      }
+    await page.seeText('[data-test="round-count"]', /^6 points/)
+    await page.fill('[data-test="round-title"]', 'Six of them')
+    await page.click('[data-test="make-round"]')
+    await page.seeText('[data-test="far"]', /^0 of 6 done/)
+    grease = await listed('grease')
+    assert.isAtLeast(grease.length, 3)
+  })
+
+  it('stops at a gun that holds another thickener, and takes the strokes of the right one', async () => {
+    const [first = ''] = grease
+    await page.click(at(first))
+    await take('Kiln gun')
+    await page.seeText('[data-test="wrong-gun"]', /stop.*Kiln gun holds .*lithium is in the bearing/s)
+    assert.isFalse(await (await page.see('[data-test="point-done"]')).isEnabled())
+    await take('Brass gun')
+    await page.seeGone('[data-test="wrong-gun"]')
+    await page.fill('[data-test="read-before"]', '136 °F')
+    await page.seeValue('[data-test="read-before"]', '57.78')
+    await page.click('[data-came="darkened"]')
+    const strokes = await page.read('[data-test="strokes"]')
+    await page.click('[data-test="point-done"]')
+    await is(page, first, 'done')
+    await page.seeText(at(first), new RegExp(`read it again\\s+${strokes}`))
+  })
+
+  it('takes another number of strokes, and a word on what was not done', async () => {
+    const [, second = '', third = ''] = grease
+    await page.click(at(second))
+    const strokes = Number(await page.read('[data-test="strokes"]'))
+    await page.click('[data-test="another"]')
+    await page.click('[data-test="fewer"]')
+    await page.click('[data-test="fewer"]')
+    await page.click('[data-test="number-done"]')
+    await page.seeText(`${at(second)} strong`, new RegExp(`^${strokes - 2}$`))
+    await page.click(at(third))
+    await page.click('[data-test="not-done"]')
+    await page.fill('[data-test="skip-note"]', 'scaffold')
+    await page.click('[data-skip="no-access"]')
+    await is(page, third, 'skipped')
+    await page.seeText('[data-test="far"]', /^2 of 6 done/)
+  })
+
+  it('goes on through a lost network, and sends what was done once it is back', async () => {
+    const looks = await listed('look')
+    const [look = grease[3] ?? ''] = looks
+    await page.setOffline(true)
+    try {
+      await page.click(at(look))
+      await page.click('[data-test="point-done"]')
+      await is(page, look, 'done')
+      await page.seeText('[data-test="network"]', /No network.*1 to send/)
+      await page.click(at(look))
+      await page.click('[data-test="undo-point"]')
+      await is(page, look, 'open')
+      await page.click('[data-test="point-done"]')
+      await page.seeText('[data-test="network"]', /3 to send/)
+    } finally {
+      await page.setOffline(false)
+    }
+    await page.seeText('[data-test="network"]', /^All sent$/)
+    await page.driver.executeScript('window.onbeforeunload = null')
+    await page.refresh()
+    await is(page, look, 'done')
+    await page.seeText('[data-test="far"]', /^3 of 6 done/)
+  })
+
+  it('is shared: what a second person does is seen within a second', async () => {
+    const address = new URL(await page.driver.getCurrentUrl())
+    await beside.open()
+    await beside.signIn('planner')
+    await beside.go(address.pathname)
+    const open = await beside.see('[data-state="open"]')
+    const name = (await open.getAttribute('data-listed')) ?? ''
+    await open.click()
+    await beside.click('[data-test="point-done"]')
+    await is(page, name, 'done')
+    await page.seeText(at(name), /Tobias/)
+  })
+
+  it('stands on a sheet with boxes, and moves the due dates on', async () => {
+    await page.click('[data-test="to-sheet"]')
+    await page.seeText('[data-test="sheet"]', /Six of them.*strokes.*scaffold.*Signed/s)
+    await page.click('[data-test="to-rounds"]')
+    await page.click('[data-round]')
+    await page.click('[data-test="close-round"]')
+    await page.seeGone('[data-test="close-round"]')
+    await page.go('/rounds')
+    const [first = ''] = grease
+    const [row = ''] = first.split(' ')
+    await page.see(`[data-row="${row}"]`)
+    assert.isEmpty(await page.all(`[data-mark="${row} overdue"]`))
+  })
+})
+
+describePage('the weeks ahead', { as: 'planner' }, ({ page }) => {
+  it('are moved by keys within a tolerance, and levelled', async () => {
+    await page.go('/rounds')
+    const mark = await page.see('[data-row="CP-31"] .mark')
+    const before = await mark.getAttribute('data-mark')
+    await mark.sendKeys('\uE014')
+    await page.eventually(async () => {
+      const now = await (await page.see('[data-row="CP-31"] .mark')).getAttribute('data-mark')
+      assert.notEqual(now, before)
+    })
+    await page.click('[data-test="level"]')
+    await page.seeText('[data-test="weeks-told"]', /points? moved|as even as/)
+  })
+
+  it('take an interval of one’s own with its reason, and refuse it without', async () => {
+    await page.click('[data-row="DF-41"] .mark')
+    const card = '[data-point^="DF-41"]'
+    await page.click(`${card} [data-test="settle"]`)
+    await page.fill('[data-test="point.maxDays"]', '14')
+    await page.fill('[data-test="point.lastDone"]', '2020-01-01')
+    await page.click('[data-test="save-point"]')
+    await page.seeText(`${card} [data-test="due"]`, /2020/)
+    await page.see('[data-mark="DF-41 overdue"]')
+  })
+})

@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import type { PlantPoint } from '@yardfrost/contract'
+import { isOverdue, pointPlan } from '@yardfrost/core'
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import { useFormat } from '../figures/use-format.ts'
+import { useSession } from '../shell/session.ts'
+import { shownDay } from '../shell/shown-time.ts'
+import PointForm from './PointForm.vue'
+import { today } from './use-weeks.ts'
+import { pointKindWords } from './words.ts'
+
+/** One point: how much and how often, why it is due, and what people settle for it. */
+const { point, making, taken } = defineProps<{ point: PlantPoint; making: boolean; taken: boolean }>()
+const emit = defineEmits<{ take: [taken: boolean]; saved: [] }>()
+const format = useFormat()
+const session = useSession()
+const settling = ref(false)
+
+const plan = computed(() => pointPlan(point.kind, point.work, point.own))
+const quantity = computed(() => {
+  const { quantityG, strokes } = plan.value
+  if (quantityG === null) return null
+  const grams = format.inline({ kind: 'number', number: quantityG }, 'gunStroke')
+  return strokes === null ? grams : `${strokes} strokes, ${grams}`
+})
+const often = computed(() => {
+  const { intervalH, maxDays } = plan.value
+  const parts = [
+    ...(intervalH === null
+      ? []
+      : [`${format.inline({ kind: 'number', number: intervalH }, 'duration', { figures: 2 })} of running`]),
+    ...(maxDays === null
+      ? []
+      : [
+          maxDays === 7
+            ? 'a week'
+            : maxDays % 7 === 0 && maxDays < 60
+              ? `${maxDays / 7} weeks`
+              : maxDays === 365
+                ? 'a year'
+                : `${maxDays} days`,
+        ]),
+  ]
+  return parts.length === 2 ? `every ${parts[0]}, once in ${parts[1]} at the least` : `every ${parts[0] ?? '?'}`
+})
+/** Why it stands where it stands, in one sentence. */
+const due = computed(() => {
+  const { lastDone, dueOn, earlyOn, lateOn, movedTo } = point
+  if (lastDone === null) return 'Nobody has said when it was last done: it is due now.'
+  if (dueOn === null) return `Last done ${shownDay(lastDone)}. Its machine stands: it comes due when it runs again.`
+  const tolerance = earlyOn && lateOn ? `, from ${shownDay(earlyOn)} to ${shownDay(lateOn)} is as good` : ''
+  const moved = movedTo ? ` Moved to ${shownDay(movedTo)}.` : ''
+  return `Last done ${shownDay(lastDone)}, due ${shownDay(dueOn)}${tolerance}.${moved}`
+})
+</script>
+
+<template>
+  <article class="point" :data-point="`${point.machine.tag} ${point.position.name} ${point.kind}`">
+    <header>
+      <h3>{{ point.machine.tag }} {{ point.position.name.toLowerCase() }}</h3>
+      <p class="quiet">
+        {{ pointKindWords[point.kind] }}{{ point.work.designation ? `, ${point.work.designation}` : '' }}
+      </p>
+    </header>
+    <p v-if="quantity" class="amount">{{ quantity }}</p>
+    <p>{{ often.charAt(0).toUpperCase() + often.slice(1) }}, {{ plan.why }}.</p>
+    <p v-if="plan.usualH !== null" class="quiet">
+      Worked out: {{ format.inline({ kind: 'number', number: plan.usualH }, 'duration', { figures: 2 }) }}.
+    </p>
+    <p :class="{ late: isOverdue(point, today()) }" data-test="due">{{ due }}</p>
+    <p v-if="point.own.unreachable" class="late">Nobody can reach it: {{ point.own.unreachable }}.</p>
+    <p v-if="session.maySave" class="actions">
+      <Button
+        v-if="making"
+        size="small"
+        :variant="taken ? 'outlined' : undefined"
+        :label="taken ? 'Leave it out' : 'Take it along'"
+        data-test="take"
+        @click="emit('take', !taken)"
+      />
+      <button type="button" class="link" data-test="settle" @click="settling = !settling">
+        {{ settling ? 'Close' : 'Settle' }}
+      </button>
+      <RouterLink class="link" :to="{ name: 'position', params: { id: point.position.id, lens: 'grease' } }"
+        >Bench</RouterLink
+      >
+    </p>
+    <PointForm v-if="settling" :point="point" @saved="((settling = false), emit('saved'))" />
+  </article>
+</template>
+
+<style scoped>
+.point {
+  display: grid;
+  gap: 6px;
+  padding-top: 10px;
+  border-top: 1px solid var(--hair);
+}
+
+.point:first-child {
+  padding-top: 0;
+  border-top: none;
+}
+
+h3,
+p {
+  margin: 0;
+}
+
+h3 {
+  font-size: 17px;
+}
+
+.amount {
+  font-size: 24px;
+  font-weight: 600;
+}
+
+.late {
+  color: var(--ember-text);
+}
+
+.actions {
+  display: flex;
+  align-items: center;
+  gap: 16px;
+  min-height: 44px;
+}
+</style>

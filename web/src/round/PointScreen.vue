@@ -1,0 +1,372 @@
+<script setup lang="ts">
+import type { RoundGun } from '@yardfrost/contract'
+import { gunCheck, pointSteps, purged, skipReasons, strokesFor, type Purged, type SkipReason } from '@yardfrost/core'
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import { computed, ref, watch } from 'vue'
+import { useFormat } from '../figures/use-format.ts'
+import VerdictMark from '../figures/VerdictMark.vue'
+import { shownTime } from '../shell/shown-time.ts'
+import HousingDrawing from './HousingDrawing.vue'
+import type { PointInHand } from './use-round.ts'
+import { cameWords, pointKindWords, skipWords } from './words.ts'
+
+/** One point: how many strokes of which gun, where, in what order, what came out, and whether it was done. */
+const { shown, guns, mayWrite, gun } = defineProps<{
+  shown: PointInHand
+  guns: readonly RoundGun[]
+  /** Name of the gun in hand. */
+  gun: string
+  mayWrite: boolean
+}>()
+const emit = defineEmits<{
+  gun: [name: string]
+  done: [made: { strokes: number | null; gun: string; gramsPerStroke: number | null; came: Purged | null }]
+  skipped: [reason: SkipReason, note: string]
+  undone: []
+}>()
+const format = useFormat()
+
+const point = computed(() => shown.point)
+const isGrease = computed(() => point.value.kind === 'grease')
+const inHand = computed(() => guns.find(({ name }) => name === gun) ?? null)
+const gramsPerStroke = computed(() => inHand.value?.gramsPerStroke ?? point.value.work.gun?.gramsPerStroke ?? null)
+/** Strokes of the gun in hand; every gun gives another number. */
+const strokes = computed(() => {
+  const { quantityG } = point.value
+  return quantityG === null || gramsPerStroke.value === null ? null : strokesFor(quantityG, gramsPerStroke.value)
+})
+const wrong = computed(() =>
+  isGrease.value && inHand.value ? gunCheck(point.value.work.thickener, inHand.value) : null,
+)
+const guide = computed(() => pointSteps(point.value.kind, point.value.work, point.value.own))
+
+const came = ref<Purged | null>(null)
+const asking = ref<'number' | 'skip' | null>(null)
+const another = ref(0)
+const note = ref('')
+watch(
+  () => point.value.id,
+  () => {
+    came.value = null
+    asking.value = null
+    note.value = ''
+  },
+)
+function askNumber() {
+  another.value = strokes.value ?? 1
+  asking.value = asking.value === 'number' ? null : 'number'
+}
+function done(count: number | null) {
+  asking.value = null
+  emit('done', { strokes: count, gun: inHand.value?.name ?? '', gramsPerStroke: isGrease.value ? gramsPerStroke.value : null, came: isGrease.value ? came.value : null }) // prettier-ignore
+}
+function skip(reason: SkipReason) {
+  asking.value = null
+  emit('skipped', reason, note.value)
+}
+const doneLabel = computed(() => (strokes.value === null ? 'Done' : `Done, ${strokes.value} strokes`))
+const told = computed(() => {
+  const { state, strokes: given, reason, note: words, by, at, came: seen } = shown.progress
+  const who = at === null ? '' : `${by}, ${shownTime(at)}`
+  if (state === 'skipped')
+    return `Not done: ${reason ? skipWords[reason].toLowerCase() : ''}${words ? `, ${words}` : ''}. ${who}.`
+  return `Done${given === null ? '' : `, ${given} strokes`}${seen ? `; ${cameWords[seen]} came out` : ''}. ${who}.`
+})
+</script>
+
+<template>
+  <section class="screen" :aria-label="`${point.machine.tag} ${point.position.name}`" :data-point="point.id">
+    <header>
+      <h1>{{ point.machine.tag }} {{ point.machine.name }}, {{ point.position.name.toLowerCase() }}</h1>
+      <p class="quiet">
+        {{ point.work.designation }}{{ point.own.access ? ` · ${point.own.access}` : '' }}
+        <template v-if="point.work.speedRpm">
+          · {{ format.inline({ kind: 'number', number: point.work.speedRpm }, 'speed') }}</template
+        >
+      </p>
+    </header>
+
+    <div class="what">
+      <div class="amount">
+        <template v-if="isGrease">
+          <label class="label" for="gun">Give it{{ guns.length ? ', with' : '' }}</label>
+          <select
+            v-if="guns.length"
+            id="gun"
+            :value="gun"
+            data-test="gun"
+            @change="emit('gun', ($event.target as HTMLSelectElement).value)"
+          >
+            <option v-if="!inHand" value="">{{ point.work.gun?.name ?? 'choose the gun' }}</option>
+            <option v-for="one in guns" :key="one.name" :value="one.name">
+              {{ one.name }}{{ one.lubricant ? `, ${one.lubricant}` : '' }}
+            </option>
+          </select>
+          <strong class="strokes" data-test="strokes">{{
+            strokes ?? (point.quantityG === null ? '?' : format.digits(point.quantityG, 'gunStroke'))
+          }}</strong>
+          <span class="grams">
+            <template v-if="strokes !== null && point.quantityG !== null">
+              strokes, {{ format.inline({ kind: 'number', number: point.quantityG }, 'gunStroke') }}
+            </template>
+            <template v-else>{{ format.unit('gunStroke') }}: no gun was weighed</template>
+          </span>
+        </template>
+        <template v-else>
+          <strong class="strokes words">{{ pointKindWords[point.kind] }}</strong>
+          <span v-if="point.work.levelMm !== null" class="grams">
+            oil {{ format.inline({ kind: 'number', number: point.work.levelMm }, 'length', { decimals: 0 }) }} below the
+            shaft centre
+          </span>
+        </template>
+      </div>
+      <HousingDrawing
+        :housing="point.work.housing"
+        :kind="point.kind"
+        :port="point.work.port"
+        :drain="point.own.drain"
+      />
+    </div>
+
+    <p v-if="wrong" class="wrong" role="alert" data-test="wrong-gun">
+      <VerdictMark state="stop" word /> {{ wrong.reason }} {{ wrong.wayOut }}
+    </p>
+    <ol v-else class="steps">
+      <li v-for="line in guide.steps" :key="line">{{ line }}</li>
+    </ol>
+
+    <template v-if="shown.progress.state !== 'open'">
+      <p class="told" data-test="told">
+        <VerdictMark :state="shown.progress.state === 'done' ? 'go' : 'watch'" /> {{ told }}
+      </p>
+      <p v-if="mayWrite">
+        <Button
+          class="big plain"
+          label="Take it back"
+          severity="secondary"
+          variant="outlined"
+          data-test="undo-point"
+          @click="emit('undone')"
+        />
+      </p>
+    </template>
+    <template v-else-if="mayWrite">
+      <fieldset v-if="isGrease && !wrong && asking !== 'skip'" class="came">
+        <legend class="label">What came out</legend>
+        <button
+          v-for="one in purged"
+          :key="one"
+          type="button"
+          class="choice"
+          :class="{ on: came === one }"
+          :aria-pressed="came === one"
+          :data-came="one"
+          @click="came = came === one ? null : one"
+        >
+          {{ cameWords[one] }}
+        </button>
+      </fieldset>
+      <div class="ends">
+        <Button
+          class="big done"
+          :label="doneLabel"
+          :disabled="wrong !== null"
+          data-test="point-done"
+          @click="done(strokes)"
+        />
+        <Button
+          v-if="isGrease"
+          class="big plain"
+          label="Another number"
+          severity="secondary"
+          variant="outlined"
+          :disabled="wrong !== null"
+          data-test="another"
+          @click="askNumber"
+        />
+        <Button
+          class="big plain"
+          label="Not done"
+          severity="secondary"
+          variant="outlined"
+          data-test="not-done"
+          @click="asking = asking === 'skip' ? null : 'skip'"
+        />
+      </div>
+      <div v-if="asking === 'number'" class="number" data-test="number">
+        <button
+          type="button"
+          class="choice"
+          aria-label="One stroke less"
+          data-test="fewer"
+          @click="another = Math.max(0, another - 1)"
+        >
+          −
+        </button>
+        <strong>{{ another }}</strong>
+        <button type="button" class="choice" aria-label="One stroke more" data-test="more" @click="another++">+</button>
+        <Button class="big" :label="`Done, ${another} strokes`" data-test="number-done" @click="done(another)" />
+      </div>
+      <div v-else-if="asking === 'skip'" class="came" data-test="skip">
+        <InputText
+          v-model="note"
+          placeholder="a word, if it helps"
+          maxlength="300"
+          aria-label="A word on why"
+          data-test="skip-note"
+        />
+        <button v-for="one in skipReasons" :key="one" type="button" class="choice" :data-skip="one" @click="skip(one)">
+          {{ skipWords[one] }}
+        </button>
+      </div>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.screen {
+  display: grid;
+  align-content: start;
+  gap: 14px;
+  min-height: 0;
+  padding: 18px 26px;
+  overflow-y: auto;
+}
+
+h1 {
+  margin: 0;
+  font-size: 26px;
+}
+
+p {
+  margin: 0;
+}
+
+.what {
+  display: grid;
+  grid-template-columns: minmax(190px, 1fr) minmax(240px, 1.5fr);
+  align-items: center;
+  gap: 12px;
+}
+
+.amount {
+  display: grid;
+  gap: 2px;
+}
+
+.amount select {
+  min-height: 56px;
+  max-width: 240px;
+  padding: 0 8px;
+  border: 1.6px solid var(--ink-2);
+  border-radius: 6px;
+  background: var(--sheet);
+  color: var(--ink);
+  font: inherit;
+  font-size: 17px;
+}
+
+.strokes {
+  font-size: 112px;
+  line-height: 1;
+  font-weight: 700;
+}
+
+.strokes.words {
+  font-size: 44px;
+}
+
+.grams {
+  font-size: 28px;
+  font-weight: 600;
+}
+
+.steps {
+  display: grid;
+  gap: 5px;
+  margin: 0;
+  padding-left: 24px;
+  font-size: 18px;
+}
+
+.wrong {
+  padding: 14px;
+  border: 2px solid var(--stop);
+  border-radius: 6px;
+  font-size: 18px;
+  color: var(--stop);
+}
+
+.told {
+  font-size: 18px;
+}
+
+.came {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 0;
+  padding: 0;
+  border: 0;
+}
+
+.came legend {
+  padding: 0 0 6px;
+}
+
+.choice {
+  min-width: 64px;
+  min-height: 56px;
+  padding: 0 14px;
+  border: 1.6px solid var(--ink-2);
+  border-radius: 6px;
+  background: var(--sheet);
+  color: var(--ink);
+  font: inherit;
+  font-size: 17px;
+  font-weight: 600;
+  cursor: pointer;
+}
+
+.choice.on {
+  border-color: var(--spruce);
+  background: var(--spruce);
+  color: var(--on-spruce);
+}
+
+.ends {
+  display: grid;
+  grid-template-columns: 2fr 1fr 1fr;
+  gap: 12px;
+}
+
+.big {
+  min-height: 64px;
+  font-size: 19px;
+}
+
+.done {
+  min-height: 84px;
+  font-size: 22px;
+}
+
+.number {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+}
+
+.number strong {
+  min-width: 2ch;
+  font-size: 44px;
+  text-align: center;
+}
+
+@media (width < 700px) {
+  .what,
+  .ends {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
