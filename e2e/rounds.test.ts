@@ -125,27 +125,46 @@ describePage('a round with a tablet', { as: 'technician', size: [1180, 820] }, (
 })
 
 describePage('the weeks ahead', { as: 'planner' }, ({ page }) => {
-  it('are moved by keys within a tolerance, and levelled', async () => {
+  const daysAgo = (days: number) => new Date(Date.now() - days * 86_400_000).toISOString().slice(0, 10)
+  /** A day as its field has it, in whatever order this browser shows days. */
+  const setDay = (css: string, day: string) =>
+    page.driver.executeScript(
+      `const field = document.querySelector(arguments[0]); field.value = arguments[1]; field.dispatchEvent(new Event('input', { bubbles: true }))`,
+      css,
+      day,
+    )
+  const weekOf = async () => (await page.see('[data-row="BP-12"] .mark')).getAttribute('data-mark')
+
+  it('take what a person settles, and refuse an interval without its reason', async () => {
     await page.go('/rounds')
-    const mark = await page.see('[data-row="CP-31"] .mark')
-    const before = await mark.getAttribute('data-mark')
-    await mark.sendKeys('\uE014')
-    await page.eventually(async () => {
-      const now = await (await page.see('[data-row="CP-31"] .mark')).getAttribute('data-mark')
-      assert.notEqual(now, before)
-    })
-    await page.click('[data-test="level"]')
-    await page.seeText('[data-test="weeks-told"]', /points? moved|as even as/)
+    await page.click('[data-row="BP-12"] .mark')
+    await page.click('[data-point^="BP-12"] [data-test="settle"]')
+    await page.fill('[data-test="point.maxDays"]', '100')
+    await setDay('[data-test="point.lastDone"]', daysAgo(65))
+    await page.click('[data-test="save-point"]')
+    await page.seeText('[data-point^="BP-12"]', /100 days/)
+    await page.click('[data-row="DF-41"] .mark')
+    await page.click('[data-point^="DF-41"][data-point$="grease"] [data-test="settle"]')
+    await page.fill('[data-test="point.intervalH"]', '400')
+    await page.click('[data-test="save-point"]')
+    await page.seeText('[data-test="point-trouble"]', /reason/)
+    await page.fill('[data-test="point.reason"]', 'manual, page 14')
+    await page.click('[data-test="save-point"]')
+    await page.seeText('[data-point^="DF-41"]', /Every 400 h of running.*manual, page 14/s)
   })
 
-  it('take an interval of one’s own with its reason, and refuse it without', async () => {
-    await page.click('[data-row="DF-41"] .mark')
-    const card = '[data-point^="DF-41"]'
-    await page.click(`${card} [data-test="settle"]`)
-    await page.fill('[data-test="point.maxDays"]', '14')
-    await page.fill('[data-test="point.lastDone"]', '2020-01-01')
-    await page.click('[data-test="save-point"]')
-    await page.seeText(`${card} [data-test="due"]`, /2020/)
-    await page.see('[data-mark="DF-41 overdue"]')
+  it('are moved by keys within a tolerance, and no further; and levelled', async () => {
+    const before = await weekOf()
+    const arrow = async (key: string) => (await page.see('[data-row="BP-12"] .mark')).sendKeys(key)
+    const [left, right] = ['\uE012', '\uE014']
+    await arrow(right)
+    await page.eventually(async () => assert.notEqual(await weekOf(), before))
+    const moved = await weekOf()
+    for (let times = 0; times < 3; times++) await arrow(right)
+    assert.equal(await weekOf(), moved)
+    await arrow(left)
+    await page.eventually(async () => assert.equal(await weekOf(), before))
+    await page.click('[data-test="level"]')
+    await page.seeText('[data-test="weeks-told"]', /points? moved|as even as/)
   })
 })

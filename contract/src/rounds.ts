@@ -1,4 +1,4 @@
-import { PointKind, PointOwn, PointWork, RoundEntry, thickenerNames } from '@yardfrost/core'
+import { PointKind, PointOwn, PointWork, RoundEntry, SettledOwn, thickenerNames } from '@yardfrost/core'
 import { z } from 'zod'
 import { HoursSource } from './register.ts'
 import { SavedVersion } from './version.ts'
@@ -36,7 +36,7 @@ export const PlantPoints = z.object({ points: z.array(PlantPoint), stops: z.arra
 export type PlantPoints = z.infer<typeof PlantPoints>
 
 /** What people settle for a point. */
-export const SavePoint = z.strictObject({ version: SavedVersion, own: PointOwn, lastDone: Day.nullable() })
+export const SavePoint = z.strictObject({ version: SavedVersion, own: SettledOwn, lastDone: Day.nullable() })
 export type SavePoint = z.input<typeof SavePoint>
 
 /** Points to other weeks, each within its tolerance; null takes one back to where it is due. */

@@ -57,7 +57,7 @@ export {
 } from './kinds/rolling/position.ts'
 export { effectivePosition } from './kinds/rolling/effective.ts'
 export { endWords, whichWay, type CapEnd, type EndsOutcome } from './float/ends/index.ts'
-export { intervalOrigins, PointKind, pointHousings, pointKinds, PointOwn, PointWork } from './round/point.ts'
+export { intervalOrigins, PointKind, pointHousings, pointKinds, PointOwn, PointWork, SettledOwn } from './round/point.ts'
 export { worksOf, type PointWorks } from './round/works-of.ts'
 export { pointPlan, strokesFor, type PointPlan } from './round/plan.ts'
 export { dueOf, type PointDue } from './round/due.ts'

@@ -37,24 +37,25 @@ export type PointWork = z.output<typeof PointWork>
 export const intervalOrigins = ['site', 'manual', 'learned'] as const
 
 /** What people have settled for a point, over what is worked out. */
-export const PointOwn = z
-  .strictObject({
-    intervalH: quantity(z.number().min(1).max(200_000), 'Interval', 'duration', 'h'),
-    from: z.enum(intervalOrigins).default('site').meta({ title: 'It comes from' }),
-    /** The reason, or the page of the manual. */
-    reason: z.string().trim().max(300).default('').meta({ title: 'Reason, or page of the manual' }),
-    maxDays: z.number().min(1).max(3650).nullable().default(null).meta({ title: 'At the latest after, days' }),
-    quantityG: quantity(z.number().min(0.05).max(5000), 'Quantity', 'grams', 'g'),
-    minutes: z.number().min(1).max(600).nullable().default(null).meta({ title: 'Takes, minutes' }),
-    access: z.string().trim().max(120).default('').meta({ title: 'Where it is, how to reach it' }),
-    nippleInside: z.boolean().default(false).meta({ title: 'The nipple is inside a guard' }),
-    stopped: z.boolean().default(false).meta({ title: 'Greased with the machine stopped' }),
-    drain: z.boolean().default(true).meta({ title: 'It has a drain' }),
-    /** Why nobody can reach it; empty where it is reached. */
-    unreachable: z.string().trim().max(200).default('').meta({ title: 'Nobody can reach it, because' }),
-  })
-  .refine(({ intervalH, reason }) => intervalH === null || reason !== '', {
-    path: ['reason'],
-    message: 'why this interval, or the page of the manual',
-  })
+export const PointOwn = z.strictObject({
+  intervalH: quantity(z.number().min(1).max(200_000), 'Interval', 'duration', 'h'),
+  from: z.enum(intervalOrigins).default('site').meta({ title: 'It comes from' }),
+  /** The reason, or the page of the manual. */
+  reason: z.string().trim().max(300).default('').meta({ title: 'Reason, or page of the manual' }),
+  maxDays: z.number().min(1).max(3650).nullable().default(null).meta({ title: 'At the latest after, days' }),
+  quantityG: quantity(z.number().min(0.05).max(5000), 'Quantity', 'grams', 'g'),
+  minutes: z.number().min(1).max(600).nullable().default(null).meta({ title: 'Takes, minutes' }),
+  access: z.string().trim().max(120).default('').meta({ title: 'Where it is, how to reach it' }),
+  nippleInside: z.boolean().default(false).meta({ title: 'The nipple is inside a guard' }),
+  stopped: z.boolean().default(false).meta({ title: 'Greased with the machine stopped' }),
+  drain: z.boolean().default(true).meta({ title: 'It has a drain' }),
+  /** Why nobody can reach it; empty where it is reached. */
+  unreachable: z.string().trim().max(200).default('').meta({ title: 'Nobody can reach it, because' }),
+})
 export type PointOwn = z.output<typeof PointOwn>
+
+/** The same as it is saved: an interval of one's own has its reason. */
+export const SettledOwn = PointOwn.refine(({ intervalH, reason }) => intervalH === null || reason !== '', {
+  path: ['reason'],
+  message: 'why this interval, or the page of the manual',
+})
