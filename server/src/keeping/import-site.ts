@@ -130,7 +130,7 @@ async function addRows(
 }
 
 const SiteJson = z.object({
-  files: z.literal(filesVersion),
+  files: z.int().min(1).max(filesVersion),
   name: z.string().min(1),
   practices: SitePractices,
   settings: SiteSettings.omit({ practices: true }).partial(),
@@ -163,7 +163,8 @@ export async function importSite(
   const people = await addPeople(db, siteId, folder)
   const counts: Record<string, number> = { people: people.size }
   try {
-    for (const file of siteFiles) counts[file.name] = await addRows(db, { siteId, folder, people }, file)
+    for (const file of siteFiles.filter(({ since = 1 }) => since <= site.data.files))
+      counts[file.name] = await addRows(db, { siteId, folder, people }, file)
   } catch (error) {
     if (error instanceof Error && 'code' in error && error.code === '23505')
       throw new SiteFilesError(

@@ -1,5 +1,5 @@
 /** How a column is written: as text, or cast to this on the way back. */
-export type Cast = 'text' | 'uuid' | 'integer' | 'double precision' | 'timestamptz' | 'date' | 'account'
+export type Cast = 'text' | 'uuid' | 'integer' | 'double precision' | 'timestamptz' | 'date' | 'boolean' | 'account'
 
 export interface FileColumn {
   cast: Cast
@@ -26,6 +26,8 @@ export interface SiteFile {
   /** Columns that hold a document, by what it is. */
   documents: Readonly<Record<string, { about: string; cast: 'jsonb' | 'uuid[]' }>>
   order: string
+  /** Version of the files it came with; those of before have none. */
+  since?: number
 }
 
 const id = (about: string): FileColumn => ({ cast: 'uuid', about })
@@ -167,6 +169,99 @@ export const siteFiles: readonly SiteFile[] = [
     },
     documents: {},
     order: 'taken_at, id',
+  },
+  {
+    name: 'points',
+    table: 'point',
+    since: 2,
+    about: 'Points that are greased, oiled or looked at.',
+    key: ['id'],
+    columns: {
+      id: id('of the point'),
+      position_id: id('position it is at'),
+      kind: words('grease, oil-level, oil-change, look'),
+      dropped: { cast: 'boolean', about: 'whether the position asks for it no more' },
+      told_done: maybe('date', 'last done, as somebody has settled it'),
+      last_done: maybe('date', 'last done, as that and the rounds have it'),
+      good_in_row: whole('good observations in a row'),
+      due_on: maybe('date', 'day it is due'),
+      early_on: maybe('date', 'from here on it is as good'),
+      late_on: maybe('date', 'up to here it is as good'),
+      interval_days: { cast: 'double precision', about: 'days between two visits as it runs now' },
+      moved_to: maybe('date', 'day a planner moved it to'),
+      version: whole('saves so far'),
+    },
+    documents: { work: json('what the position asks for'), own: json('what people have settled over it') },
+    order: 'position_id, kind',
+  },
+  {
+    name: 'meters',
+    table: 'meter_reading',
+    since: 2,
+    about: 'Hour meters as they were read.',
+    key: ['id'],
+    columns: {
+      id: id('of the reading'),
+      machine_id: id('machine whose meter it is'),
+      day: { cast: 'date', about: 'it was read' },
+      shown: { cast: 'double precision', about: 'what it showed, h' },
+      hours: { cast: 'double precision', about: 'that and what the meters before had run, h' },
+      account_id: who('read it'),
+      read_at: time('it was entered'),
+    },
+    documents: {},
+    order: 'machine_id, day, read_at',
+  },
+  {
+    name: 'stops',
+    table: 'plant_stop',
+    since: 2,
+    about: 'Days on which the plant stands.',
+    key: ['id'],
+    columns: {
+      id: id('of the stop'),
+      from_day: { cast: 'date', about: 'first day' },
+      to_day: { cast: 'date', about: 'last day' },
+      title: words('why'),
+    },
+    documents: {},
+    order: 'from_day, id',
+  },
+  {
+    name: 'rounds',
+    table: 'round',
+    since: 2,
+    about: 'Rounds, open and closed.',
+    key: ['id'],
+    columns: {
+      id: id('of the round'),
+      number: whole('of the round'),
+      title: words('of the round'),
+      day: { cast: 'date', about: 'it is planned for' },
+      state: words('open, closed'),
+      walked_by: who('it was made for'),
+      created_at: time('it was made'),
+      created_by: who('made it'),
+      closed_at: maybe('timestamptz', 'it was closed'),
+    },
+    documents: { points: json('its points as they stood'), guns: json('guns of the shop that day') },
+    order: 'number',
+  },
+  {
+    name: 'visits',
+    table: 'round_entry',
+    since: 2,
+    about: 'What people entered on rounds, in order.',
+    key: ['id'],
+    columns: {
+      id: id('of the entry, from the device'),
+      round_id: id('round it belongs to'),
+      point_id: id('point it is about'),
+      account_id: who('entered it'),
+      received_at: time('it came to the server'),
+    },
+    documents: { body: json('the entry: done, skipped, read or taken back') },
+    order: 'seq',
   },
   {
     name: 'events',
