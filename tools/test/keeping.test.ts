@@ -190,6 +190,19 @@ describe('keeping it', function () {
       assert.deepEqual(await sums(pool), before)
     })
 
+    it('of an older version lack what it did not have, and are read', async () => {
+      const older = await exported(pool, 'older')
+      for (const name of ['points', 'meters', 'stops', 'rounds', 'visits'])
+        for (const ending of ['csv', 'json']) rmSync(join(older, `${name}.${ending}`), { force: true })
+      const site = join(older, 'site.json')
+      writeFileSync(site, readFileSync(site, 'utf8').replace('"files": 2', '"files": 1'))
+      const { opened } = await fresh('older')
+      await migrate(opened)
+      const { counts } = await inTransaction(opened, (db) => importSite(db, older))
+      assert.isAbove(counts['positions'] ?? 0, 20)
+      assert.notProperty(counts, 'points')
+    })
+
     it('of which one is missing are not read at all, and it is named', async () => {
       const lacking = await exported(pool, 'lacking')
       rmSync(join(lacking, 'jobs.json'))
