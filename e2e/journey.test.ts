@@ -203,6 +203,9 @@ describePage('the technician’s journey', {}, ({ app, page }) => {
 
   it('sees the position’s new state in the Yard', async () => {
     await page.click('.home')
-    await page.seeText('[data-position="WM-91 Drive end"]', /6214-C3/)
+    const ring = await page.see('[data-machine="WM-91"]')
+    assert.match((await ring.getAttribute('title')) ?? '', /drive end (go|watch|stop)/)
+    await ring.click()
+    await page.seeText('[data-position="Drive end"]', /6214-C3/)
   })
 })

@@ -114,7 +114,7 @@ describePage('a plant of one’s own', { empty: true }, ({ app, page }) => {
     await page.click('[data-test="save"]')
     await page.seeText('[data-test="judging"]', /1 position went from \w+ to stop/)
     await page.go('/')
-    await page.seeText('.calls', /The housing runs at 72 °C; the site stops from 70 °C/)
+    await page.seeText('[aria-label="Today"]', /The housing runs at 72 °C; the site stops from 70 °C/)
   })
 
   it('lets go of somebody at once', async () => {

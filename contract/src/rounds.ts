@@ -35,6 +35,8 @@ export type PlantStop = z.infer<typeof PlantStop>
 export const PlantPoints = z.object({ points: z.array(PlantPoint), stops: z.array(PlantStop) })
 export type PlantPoints = z.infer<typeof PlantPoints>
 
+export const OverduePoints = z.array(PlantPoint)
+
 /** What people settle for a point. */
 export const SavePoint = z.strictObject({ version: SavedVersion, own: SettledOwn, lastDone: Day.nullable() })
 export type SavePoint = z.input<typeof SavePoint>

@@ -61,6 +61,7 @@ import {
   AddRound,
   MeterReadings,
   MovePoints,
+  OverduePoints,
   PlantPoint,
   PlantPoints,
   PlantStops,
@@ -151,6 +152,7 @@ export const routes = {
 
   points: defineRoute({ method: 'get', path: '/points', role: 'viewer', summary: 'Everything that is greased, oiled or looked at, and when it is due', answer: answers(PlantPoints, 'In walking order') }),
   point: defineRoute({ method: 'get', path: '/points/:id', role: 'viewer', summary: 'One point', params: Id, answer: answers(PlantPoint, 'The point') }),
+  overduePoints: defineRoute({ method: 'get', path: '/overdue', role: 'viewer', summary: 'Points that are overdue and can be reached', answer: answers(OverduePoints, 'In walking order') }),
   savePoint: defineRoute({ method: 'put', path: '/points/:id', role: 'technician', summary: 'Settle something for a point: its interval, how it is reached, when it was last done', params: Id, body: json(SavePoint), answer: answers(PlantPoint, 'As saved'), conflict: PlantPoint }),
   movePoints: defineRoute({ method: 'put', path: '/weeks', role: 'technician', summary: 'Move points to other weeks, within their tolerance', body: json(MovePoints, { limit: largestMoves }), answer: answers(PlantPoints, 'As they are now'), refusals: [404, 413] }),
   saveStops: defineRoute({ method: 'put', path: '/plant-stops', role: 'planner', summary: 'When the plant stands', body: json(SaveStops), answer: answers(PlantStops, 'As saved') }),

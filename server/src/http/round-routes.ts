@@ -10,9 +10,10 @@ import { listRounds } from '../round/list-rounds.ts'
 import { movePoints } from '../round/move-points.ts'
 import { readMeter } from '../round/read-meter.ts'
 import { savePoint } from '../round/save-point.ts'
+import { today } from '../round/today.ts'
 import { saveStops } from '../round/save-stops.ts'
 import { inTransaction } from '../store/database.ts'
-import { getMeter, getPoint, listPoints, listStops } from '../store/points.ts'
+import { getMeter, getPoint, listOverdue, listPoints, listStops } from '../store/points.ts'
 import { getRound, getRoundChange } from '../store/rounds.ts'
 import type { Serve } from './serve.ts'
 
@@ -29,6 +30,7 @@ export function roundRoutes(serve: Serve, pool: pg.Pool, watch: WorkWatch): void
 
   serve('points', ({ who }) => plantPoints(who.siteId))
   serve('point', ({ who, params }) => getPoint(pool, who.siteId, params.id))
+  serve('overduePoints', ({ who }) => listOverdue(pool, who.siteId, today()))
   serve('savePoint', ({ who, params, body }) =>
     inTransaction(pool, (db) => savePoint(db, who, { ...body, id: params.id })),
   )

@@ -48,7 +48,7 @@ where t.id = d.id
 
 -- name: listPoints
 -- Points of a site in walking order, those of machines and positions that are in service.
--- $1 site id (uuid)   $2 point ids (uuid[], or null for all)
+-- $1 site id (uuid)   $2 point ids (uuid[], or null for all)   $3 only what is overdue on this day and can be reached (date, or null)
 select t.id, t.kind, t.work, t.own, t.last_done, t.due_on, t.early_on, t.late_on, t.interval_days, t.moved_to, t.version,
   p.id as position_id, p.name as position, m.id as machine_id, m.tag, m.name as machine, a.name as area
 from point t
@@ -60,6 +60,7 @@ where t.site_id = $1
   and p.retired_at is null
   and m.retired_at is null
   and ($2::uuid[] is null or t.id = any($2))
+  and ($3::date is null or (t.late_on < $3 and coalesce(t.own ->> 'unreachable', '') = ''))
 order by a.walk_order, m.walk_order, m.tag, p.walk_order, t.kind
 
 -- name: savePoint

@@ -110,7 +110,11 @@ export const storeDue = (db: Db, all: readonly ({ id: string } & PointDue)[]): P
 
 /** Points of a site in walking order; some of them by their ids. */
 export const listPoints = (db: Db, siteId: string, pointIds: readonly string[] | null = null): Promise<PlantPoint[]> =>
-  any(db, sql.listPoints(siteId, pointIds), PointRow)
+  any(db, sql.listPoints(siteId, pointIds, null), PointRow)
+
+/** Points that are overdue on a day, those that can be reached. */
+export const listOverdue = (db: Db, siteId: string, on: string): Promise<PlantPoint[]> =>
+  any(db, sql.listPoints(siteId, null, on), PointRow)
 
 /** @throws NotFoundError */
 export async function getPoint(db: Db, siteId: string, pointId: string): Promise<PlantPoint> {

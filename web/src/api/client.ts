@@ -198,6 +198,7 @@ export const api = {
   closeJob: (id: string) => ask('closeJob', { params: { id } }),
   addPhoto: (id: string, photoId: string, photo: Blob) => ask('addPhoto', { params: { id, photoId }, body: photo }),
   points: () => askKept('points'),
+  overduePoints: () => askKept('overduePoints'),
   savePoint: (id: string, body: z.input<Routes['savePoint']['body']['schema']>) => ask('savePoint', { params: { id }, body }),
   movePoints: (body: BodyOf<'movePoints'>) => ask('movePoints', { body }),
   saveStops: (body: BodyOf<'saveStops'>) => ask('saveStops', { body }),

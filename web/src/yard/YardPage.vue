@@ -1,17 +1,19 @@
 <script setup lang="ts">
-import type { JobSummary, Yard } from '@yardfrost/contract'
+import type { JobSummary, PlantPoint, RoundSummary, Yard } from '@yardfrost/contract'
 import { hasEnded } from '@yardfrost/core'
 import { computed, ref } from 'vue'
 import { api } from '../api/client.ts'
 import { useFormat } from '../figures/use-format.ts'
-import VerdictMark from '../figures/VerdictMark.vue'
-import JobList from '../job/JobList.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useSession } from '../shell/session.ts'
+import { shownDay } from '../shell/shown-time.ts'
 import { useLoading } from '../shell/use-loading.ts'
-import MachineRow from './MachineRow.vue'
+import QuietMachines from './QuietMachines.vue'
+import { todayOf } from './today.ts'
+import TodayMark from './TodayMark.vue'
 
+/** Today: what wants hands, in walking order, with the door to do it; the rest is quiet. */
 const format = useFormat()
 const session = useSession()
 const page = usePageState()
@@ -20,40 +22,61 @@ page.crumbs = [{ label: 'Yard' }]
 
 const yard = ref<Yard | null>(null)
 const jobs = ref<JobSummary[]>([])
-const open = computed(() => jobs.value.filter(({ state }) => !hasEnded(state)))
+const rounds = ref<RoundSummary[]>([])
+const overdue = ref<PlantPoint[]>([])
 const { failure, load } = useLoading(async () => {
-  ;[yard.value, jobs.value] = await Promise.all([api.yard(), api.jobs()])
+  ;[yard.value, jobs.value, rounds.value, overdue.value] = await Promise.all([
+    api.yard(),
+    api.jobs(),
+    api.rounds(),
+    api.overduePoints(),
+  ])
 })
 
-const machines = computed(() => yard.value?.areas.flatMap((area) => area.machines) ?? [])
-/** What needs hands, in walking order: stops first, then what to watch. */
-const calls = computed(() =>
-  (['stop', 'watch'] as const).flatMap((state) =>
-    machines.value.flatMap((machine) =>
-      machine.positions.filter((position) => position.state === state).map((position) => ({ machine, position })),
-    ),
-  ),
+const areas = computed(() =>
+  yard.value ? todayOf(yard.value, jobs.value, rounds.value, overdue.value, format.sentence) : [],
 )
-const stops = computed(() => calls.value.filter(({ position }) => position.state === 'stop').length)
+const lines = computed(() => areas.value.reduce((sum, area) => sum + area.lines.length, 0))
+const machines = computed(() => yard.value?.areas.flatMap((area) => area.machines) ?? [])
+const positions = computed(() => machines.value.flatMap((machine) => machine.positions))
+const quiet = computed(() => positions.value.filter(({ state }) => state !== 'stop' && state !== 'watch').length)
+/** Jobs for a day to come, and rounds nobody has begun. */
+const coming = computed(() =>
+  [
+    ...jobs.value
+      .filter(({ state, plannedFor }) => !hasEnded(state) && plannedFor !== null)
+      .map((job) => ({
+        day: job.plannedFor ?? '',
+        words: `${job.machine.tag} ${job.title.toLowerCase()}`,
+        to: { name: 'job', params: { id: job.id } },
+        job: job.number,
+      })),
+    ...rounds.value
+      .filter(({ state, done, skipped }) => state === 'open' && done + skipped === 0)
+      .map((round) => ({
+        day: round.day,
+        words: `round, ${round.title.toLowerCase()}, ${round.points} points${round.walkedBy ? `, ${round.walkedBy}` : ''}`,
+        to: { name: 'round', params: { id: round.id } },
+        job: null,
+      })),
+  ].sort((a, b) => (a.day < b.day ? -1 : 1)),
+)
 </script>
 
 <template>
   <LoadFailure v-if="failure" :failure="failure" @again="load" />
   <div v-else-if="yard" class="yard">
-    <section class="walk" aria-label="The site">
+    <section class="today" aria-label="Today">
       <header>
-        <h1>{{ yard.site }}</h1>
-        <p class="quiet">
-          Every machine in walking order, with the state of its bearings. To add or find one:
-          <RouterLink class="link" :to="{ name: 'register' }" data-test="to-register">the register</RouterLink>.
+        <h1>Today, {{ shownDay(new Date().toISOString().slice(0, 10)) }}</h1>
+        <p class="quiet" data-test="today-count">
+          {{
+            lines === 0
+              ? 'Nothing wants hands.'
+              : `${lines} ${lines === 1 ? 'thing wants' : 'things want'} hands, in walking order`
+          }}
         </p>
       </header>
-      <section v-for="area in yard.areas" :key="area.id" class="area">
-        <h2>{{ area.name }}</h2>
-        <ol>
-          <MachineRow v-for="machine in area.machines" :key="machine.id" :machine="machine" />
-        </ol>
-      </section>
       <p v-if="machines.length === 0" class="quiet">
         No machines on this site yet.
         <RouterLink v-if="session.mayPlan" class="link" :to="{ name: 'next' }">What to do next</RouterLink>
@@ -61,28 +84,42 @@ const stops = computed(() => calls.value.filter(({ position }) => position.state
           >Bring some in by a file</RouterLink
         >
       </p>
+      <section v-for="area in areas" :key="area.name" class="area">
+        <h2>{{ area.name }}</h2>
+        <ol>
+          <li v-for="line in area.lines" :key="line.key" :data-line="line.place" :data-mark="line.mark">
+            <TodayMark :line="line" />
+            <strong class="place">{{ line.place }}</strong>
+            <span class="reason" :title="line.reason">{{ line.reason }}</span>
+            <RouterLink class="door" :to="line.door.to" :data-job="line.job">
+              {{ line.door.label }}<span class="visually-hidden">, {{ line.place }}</span>
+            </RouterLink>
+          </li>
+        </ol>
+      </section>
     </section>
-    <aside class="calls" aria-label="Needs hands">
-      <template v-if="open.length">
-        <h2>Jobs</h2>
-        <JobList :jobs="open" />
-      </template>
-      <h2>Needs hands</h2>
-      <p class="count">
-        <strong>{{ stops }}</strong> to stop for, {{ calls.length - stops }} to watch
-      </p>
-      <ol v-if="calls.length">
-        <li v-for="{ machine, position } in calls" :key="position.id">
-          <RouterLink :to="{ name: 'position', params: { id: position.id } }">
-            <VerdictMark :state="position.state" />
-            <span>
-              <strong>{{ machine.tag }}</strong> {{ machine.name }}, {{ position.name.toLowerCase() }}
-              <span class="reason">{{ format.sentence(position.finding ?? '') }}</span>
-            </span>
-          </RouterLink>
-        </li>
-      </ol>
-      <p v-else class="quiet">Every position says go.</p>
+    <aside class="side">
+      <section aria-label="Quiet">
+        <p class="count">
+          <strong>{{ quiet }}</strong>
+          <span>of {{ positions.length }} positions are quiet.</span>
+        </p>
+        <QuietMachines v-for="area in yard.areas" :key="area.id" :name="area.name" :machines="area.machines" />
+        <p class="quiet">
+          To add or find a machine:
+          <RouterLink class="link" :to="{ name: 'register' }" data-test="to-register">the register</RouterLink>.
+        </p>
+      </section>
+      <section v-if="coming.length" aria-label="Coming up">
+        <h2>Coming up</h2>
+        <ol class="coming">
+          <li v-for="one in coming" :key="one.words">
+            <RouterLink :to="one.to" :data-job="one.job">
+              <strong>{{ shownDay(one.day) }}</strong> {{ one.words }}
+            </RouterLink>
+          </li>
+        </ol>
+      </section>
     </aside>
   </div>
 </template>
@@ -94,17 +131,31 @@ const stops = computed(() => calls.value.filter(({ position }) => position.state
   height: 100%;
 }
 
-.walk {
-  padding: 18px 22px;
+.today,
+.side {
+  min-height: 0;
+  padding: 12px 22px;
   overflow-y: auto;
 }
 
-.walk header {
-  margin-bottom: 14px;
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 2px 16px;
 }
 
-.area {
-  margin-top: 14px;
+h1,
+p {
+  margin: 0;
+}
+
+h2 {
+  margin: 5px 0 1px;
+  font-family: var(--label);
+  font-size: 16px;
+  font-weight: 500;
+  color: var(--ink-2);
 }
 
 ol {
@@ -113,24 +164,49 @@ ol {
   list-style: none;
 }
 
-.area h2 {
-  margin-bottom: 4px;
+.today li {
+  display: grid;
+  grid-template-columns: 22px minmax(130px, 190px) minmax(0, 1fr) auto;
+  align-items: center;
+  gap: 12px;
+  min-height: 42px;
+  border-top: 1px solid var(--hair);
 }
 
-li a {
+.reason {
+  display: -webkit-box;
+  overflow: hidden;
+  font-size: 15px;
+  line-height: 1.25;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
+}
+
+.door {
+  display: inline-flex;
+  align-items: center;
+  justify-content: center;
+  min-width: 74px;
+  min-height: 36px;
+  padding: 0 10px;
+  border: 1px solid var(--ink-2);
+  border-radius: 5px;
+  background: var(--sheet);
   color: inherit;
+  font-weight: 600;
   text-decoration: none;
 }
 
-.calls {
-  padding: 18px 22px;
+.side {
   border-left: 1px solid var(--hair);
   background: var(--sheet);
-  overflow-y: auto;
 }
 
 .count {
-  margin: 2px 0 10px;
+  display: flex;
+  align-items: baseline;
+  gap: 12px;
+  margin-bottom: 8px;
 }
 
 .count strong {
@@ -138,32 +214,39 @@ li a {
   line-height: 1;
 }
 
-.calls li a {
-  display: grid;
-  grid-template-columns: 20px 1fr;
-  gap: 10px;
-  padding: 8px 0;
-  border-top: 1px solid var(--hair);
+.side > section + section {
+  margin-top: 16px;
 }
 
-.calls li a:hover strong {
+.coming a {
+  display: block;
+  min-height: 44px;
+  padding: 6px 0;
+  color: inherit;
+  text-decoration: none;
+}
+
+.coming a:hover {
   text-decoration: underline;
 }
 
-.reason {
-  display: block;
-  color: var(--ink-2);
-}
-
-@media (max-width: 980px) {
+@media (width < 980px) {
   .yard {
     display: block;
     height: auto;
   }
 
-  .calls {
+  .side {
     border-left: 0;
     border-top: 1px solid var(--hair);
+  }
+
+  .today li {
+    grid-template-columns: 22px minmax(0, 1fr) auto;
+  }
+
+  .reason {
+    grid-column: 2 / -1;
   }
 }
 </style>
