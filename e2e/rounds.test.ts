@@ -48,7 +48,7 @@ describePage('a round with a tablet', { as: 'technician', size: [1180, 820] }, (
     await page.seeGone('[data-test="wrong-gun"]')
     await page.fill('[data-test="read-before"]', '136 °F')
     await page.seeValue('[data-test="read-before"]', '57.78')
-    await page.click('[data-came="darkened"]')
+    await page.click('[data-came="hard"]')
     const strokes = await page.read('[data-test="strokes"]')
     await page.click('[data-test="point-done"]')
     await is(page, first, 'done')
@@ -121,6 +121,22 @@ describePage('a round with a tablet', { as: 'technician', size: [1180, 820] }, (
     const [row = ''] = first.split(' ')
     await page.see(`[data-row="${row}"]`)
     assert.isEmpty(await page.all(`[data-mark="${row} overdue"]`))
+  })
+
+  it('learns from what came out, once a person takes it', async () => {
+    const [first = ''] = grease
+    const [tag = ''] = first.split(' ')
+    const proposal = `[data-proposal^="${tag}"]`
+    await page.seeText(
+      proposal,
+      /Stiff grease came out: shorten from [\d\s\u2060]+h to [\d\s\u2060]+h.*why it runs so warm/s,
+    )
+    await page.click(`${proposal} [data-test="take-proposal"]`)
+    await page.seeGone(proposal)
+    await page.click(`[data-tag="${tag}"]`)
+    await page.seeText(`[data-point^="${tag}"][data-point$="grease"]`, /learned here: Stiff grease came out/)
+    await page.click(`[data-point^="${tag}"][data-point$="grease"] [data-test="past-of"]`)
+    await page.seeText('[data-test="past"]', /→.*Stiff grease came out.*Una/s)
   })
 })
 

@@ -64,6 +64,8 @@ export {
   PlantPoint,
   PlantPoints,
   PlantStop,
+  PointHistory,
+  Proposals,
   ReadMeter,
   RoundChange,
   RoundDetail,

@@ -1,4 +1,4 @@
-import { PointKind, PointOwn, PointWork, RoundEntry, SettledOwn, thickenerNames } from '@yardfrost/core'
+import { PointKind, PointOwn, PointWork, purged, RoundEntry, SettledOwn, thickenerNames } from '@yardfrost/core'
 import { z } from 'zod'
 import { HoursSource } from './register.ts'
 import { SavedVersion } from './version.ts'
@@ -36,6 +36,23 @@ export const PlantPoints = z.object({ points: z.array(PlantPoint), stops: z.arra
 export type PlantPoints = z.infer<typeof PlantPoints>
 
 export const OverduePoints = z.array(PlantPoint)
+
+/** What was said of a point on a round. */
+export const PointVisit = z.object({
+  round: z.int(),
+  by: z.string(),
+  entry: RoundEntry,
+})
+/** A change of what people have settled, newest first. */
+export const PointChange = z.object({ at: z.iso.datetime(), by: z.string().nullable(), from: PointOwn, to: PointOwn })
+export const PointHistory = z.object({ visits: z.array(PointVisit), changes: z.array(PointChange) })
+export type PointHistory = z.infer<typeof PointHistory>
+
+/** Points whose interval should be another one, by what came out, with what was seen since it was last settled. */
+export const Proposals = z.array(
+  z.object({ point: PlantPoint, seen: z.array(z.object({ day: z.string(), came: z.enum(purged) })) }),
+)
+export type Proposals = z.infer<typeof Proposals>
 
 /** What people settle for a point. */
 export const SavePoint = z.strictObject({ version: SavedVersion, own: SettledOwn, lastDone: Day.nullable() })

@@ -57,7 +57,15 @@ export {
 } from './kinds/rolling/position.ts'
 export { effectivePosition } from './kinds/rolling/effective.ts'
 export { endWords, whichWay, type CapEnd, type EndsOutcome } from './float/ends/index.ts'
-export { intervalOrigins, PointKind, pointHousings, pointKinds, PointOwn, PointWork, SettledOwn } from './round/point.ts'
+export {
+  intervalOrigins,
+  PointKind,
+  pointHousings,
+  pointKinds,
+  PointOwn,
+  PointWork,
+  SettledOwn,
+} from './round/point.ts'
 export { worksOf, type PointWorks } from './round/works-of.ts'
 export { pointPlan, strokesFor, type PointPlan } from './round/plan.ts'
 export { dueOf, type PointDue } from './round/due.ts'
@@ -83,7 +91,8 @@ export {
   type WeekPoint,
 } from './round/weeks.ts'
 export { gunCheck, type GunInHand } from './round/gun-check.ts'
-export { lastDoneOf, openPoint, roundProgress, type PointProgress } from './round/progress.ts'
+export { proposalOf, proposalWords, type Proposal, type Seen } from './round/learn.ts'
+export { lastDoneOf, openPoint, roundProgress, seenAt, type PointProgress } from './round/progress.ts'
 export { pointSteps, type PointSteps } from './round/steps.ts'
 export { roundLevel, type LevelledWeeks } from './records/round-level.ts'
 export { roundPlan } from './records/round-plan.ts'

@@ -12,7 +12,6 @@ create table point (
   -- When it was last done as somebody has settled it, and as that and the rounds have it.
   told_done date,
   last_done date,
-  good_in_row integer not null default 0,
   -- When it is due, as last reckoned; none where it was never done or never comes due.
   due_on date,
   early_on date,

@@ -1,4 +1,4 @@
-import type { PlantPoint, RoundDetail } from '@yardfrost/contract'
+import type { PlantPoint, PointHistory, Proposals, RoundDetail } from '@yardfrost/contract'
 import type { PointKind } from '@yardfrost/core'
 import { assert } from 'chai'
 import { randomUUID } from 'node:crypto'
@@ -176,6 +176,28 @@ describe('points and rounds', () => {
       assert.isBelow(Date.now() - began, 1000)
       stream.close()
       await site.stop()
+    })
+
+    it('teaches a point from what came out: it is proposed, taken with its reason, and kept in the past', async () => {
+      const round = await made(['grease'])
+      await send(round, [entry(round, 'done', { strokes: 12, gramsPerStroke: 1.2, came: 'hard' })]).expect(200)
+      const proposals = async () => (await technician.get('/api/proposals').expect(200)).body as Proposals
+      const [found] = await proposals()
+      assert.deepEqual(found?.seen.at(-1), { day: daysFromNow(0), came: 'hard' })
+      const own = {
+        ...found?.point.own,
+        intervalH: 420,
+        from: 'learned',
+        reason: 'stiff grease',
+        settledOn: daysFromNow(0),
+      }
+      assert.equal((await save('grease', { own })).status, 200)
+      assert.isEmpty(await proposals())
+      const { body } = await technician.get(`/api/points/${found?.point.id}/history`).expect(200)
+      const past = body as PointHistory
+      assert.deepInclude(past.changes[0]?.to, { intervalH: 420, reason: 'stiff grease' })
+      assert.equal(past.changes[0]?.from.intervalH, 840)
+      assert.deepInclude(past.visits[0]?.entry, { kind: 'done', came: 'hard' })
     })
 
     it('is made and walked by no viewer', async () => {

@@ -42,6 +42,8 @@ export const PointOwn = z.strictObject({
   from: z.enum(intervalOrigins).default('site').meta({ title: 'It comes from' }),
   /** The reason, or the page of the manual. */
   reason: z.string().trim().max(300).default('').meta({ title: 'Reason, or page of the manual' }),
+  /** Day on which the interval was last looked into: what came out before has been judged. */
+  settledOn: z.iso.date().nullable().default(null),
   maxDays: z.number().min(1).max(3650).nullable().default(null).meta({ title: 'At the latest after, days' }),
   quantityG: quantity(z.number().min(0.05).max(5000), 'Quantity', 'grams', 'g'),
   minutes: z.number().min(1).max(600).nullable().default(null).meta({ title: 'Takes, minutes' }),

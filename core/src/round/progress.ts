@@ -50,13 +50,26 @@ function after(before: PointProgress, entry: SignedRoundEntry): PointProgress {
   }
 }
 
+/** Entries of a point that stand: what was taken back is gone. */
+export function standing(entries: readonly RoundEntry[]): RoundEntry[] {
+  const left: RoundEntry[] = []
+  for (const entry of entries) {
+    if (entry.kind === 'undone') left.pop()
+    else if (entry.kind !== 'read') left.push(entry)
+  }
+  return left
+}
+
+/** What came out at a point, at each visit that stands. */
+export const seenAt = (entries: readonly RoundEntry[]): { day: string; came: Purged }[] =>
+  standing(entries).flatMap((entry) =>
+    entry.kind === 'done' && entry.came !== null ? [{ day: entry.at.slice(0, 10), came: entry.came }] : [],
+  )
+
 /** Day on which a point was last done, after everything that was said of it on any round; null where it never was. */
 export function lastDoneOf(entries: readonly RoundEntry[]): string | null {
-  const standing: RoundEntry[] = []
-  for (const entry of entries) {
-    if (entry.kind === 'undone') standing.pop()
-    else if (entry.kind !== 'read') standing.push(entry)
-  }
-  const days = standing.filter(({ kind }) => kind === 'done').map(({ at }) => at.slice(0, 10))
+  const days = standing(entries)
+    .filter(({ kind }) => kind === 'done')
+    .map(({ at }) => at.slice(0, 10))
   return days.reduce<string | null>((latest, day) => (latest === null || day > latest ? day : latest), null)
 }

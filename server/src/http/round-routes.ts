@@ -6,6 +6,8 @@ import { roundCsv } from '../report/round-csv.ts'
 import { addRoundEntries } from '../round/add-round-entries.ts'
 import { addRound } from '../round/add-round.ts'
 import { closeRound } from '../round/close-round.ts'
+import { listProposals } from '../round/list-proposals.ts'
+import { pointHistory } from '../round/point-history.ts'
 import { listRounds } from '../round/list-rounds.ts'
 import { movePoints } from '../round/move-points.ts'
 import { readMeter } from '../round/read-meter.ts'
@@ -31,6 +33,8 @@ export function roundRoutes(serve: Serve, pool: pg.Pool, watch: WorkWatch): void
   serve('points', ({ who }) => plantPoints(who.siteId))
   serve('point', ({ who, params }) => getPoint(pool, who.siteId, params.id))
   serve('overduePoints', ({ who }) => listOverdue(pool, who.siteId, today()))
+  serve('proposals', ({ who }) => listProposals(pool, who.siteId))
+  serve('pointHistory', ({ who, params }) => pointHistory(pool, who.siteId, params.id))
   serve('savePoint', ({ who, params, body }) =>
     inTransaction(pool, (db) => savePoint(db, who, { ...body, id: params.id })),
   )

@@ -183,7 +183,6 @@ export const siteFiles: readonly SiteFile[] = [
       dropped: { cast: 'boolean', about: 'whether the position asks for it no more' },
       told_done: maybe('date', 'last done, as somebody has settled it'),
       last_done: maybe('date', 'last done, as that and the rounds have it'),
-      good_in_row: whole('good observations in a row'),
       due_on: maybe('date', 'day it is due'),
       early_on: maybe('date', 'from here on it is as good'),
       late_on: maybe('date', 'up to here it is as good'),

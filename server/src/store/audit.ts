@@ -1,8 +1,9 @@
 import type { Db } from './database.ts'
 import { readQueries } from './read-queries.ts'
-import { run } from './rows.ts'
+import { any, run, time } from './rows.ts'
+import { z } from 'zod'
 
-const sql = readQueries('./audit.sql', import.meta.url, ['recordEvent'])
+const sql = readQueries('./audit.sql', import.meta.url, ['recordEvent', 'listEvents'])
 
 /** Who does something on which site; no account for what the program does by itself. */
 export interface Who {
@@ -17,3 +18,9 @@ export const recordEvent = (
   event: { kind: string; subjectId: string; detail: object },
 ): Promise<void> =>
   run(db, sql.recordEvent(siteId, accountId, event.kind, event.subjectId, JSON.stringify(event.detail)))
+
+const EventRow = z.object({ at: time, by: z.string().nullable(), detail: z.unknown() })
+
+/** What was done to a subject, by its kind, newest first. */
+export const listEvents = (db: Db, siteId: string, subjectId: string, kind: string, most: number) =>
+  any(db, sql.listEvents(siteId, subjectId, kind, most), EventRow)

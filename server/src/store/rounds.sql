@@ -86,6 +86,28 @@ update round
 set state = 'closed', closed_at = now()
 where id = $1
 
+-- name: listSeen
+-- What came out at the points of a site, in order of days.
+-- $1 site id (uuid)
+select e.point_id, e.body as entry
+from round_entry e
+where e.site_id = $1
+  and e.point_id in (select point_id from round_entry where site_id = $1 and body ->> 'came' is not null)
+  and e.body ->> 'kind' in ('done', 'skipped', 'undone')
+order by e.seq
+
+-- name: listHistory
+-- The last entries of a point, newest first.
+-- $1 site id (uuid)   $2 point id (uuid)   $3 how many
+select r.number as round, s.name as by, e.body as entry
+from round_entry e
+join round r on r.id = e.round_id
+join membership s on s.account_id = e.account_id and s.site_id = e.site_id
+where e.site_id = $1
+  and e.point_id = $2
+order by e.seq desc
+limit $3
+
 -- name: listVisits
 -- Entries of some points on every round, in order: what is left standing says when a point was last done.
 -- $1 site id (uuid)   $2 point ids (uuid[])

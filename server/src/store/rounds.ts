@@ -16,6 +16,8 @@ const sql = readQueries('./rounds.sql', import.meta.url, [
   'addRoundEntry',
   'closeRound',
   'listVisits',
+  'listSeen',
+  'listHistory',
 ])
 
 const ListedRow = z
@@ -117,16 +119,27 @@ export async function insertRoundEntry(
 
 export const storeClosed = (db: Db, roundId: string): Promise<void> => run(db, sql.closeRound(roundId))
 
+const HistoryRow = z.object({ round: z.int(), by: z.string(), entry: RoundEntry })
+
+/** The last entries of a point, newest first. */
+export const listHistory = (db: Db, siteId: string, pointId: string, most: number) =>
+  any(db, sql.listHistory(siteId, pointId, most), HistoryRow)
+
 const VisitRow = z.object({ point_id: z.uuid(), entry: RoundEntry })
 
+const byPoint = (rows: readonly z.output<typeof VisitRow>[]): Map<string, RoundEntry[]> => {
+  const visits = new Map<string, RoundEntry[]>()
+  for (const { point_id: id, entry } of rows) visits.set(id, [...(visits.get(id) ?? []), entry])
+  return visits
+}
+
+/** What was said of every point of which anybody has said what came out. */
+export const listSeen = async (db: Db, siteId: string): Promise<Map<string, RoundEntry[]>> =>
+  byPoint(await any(db, sql.listSeen(siteId), VisitRow))
+
 /** What was said of points on every round, in order, by their ids. */
-export async function listVisits(
+export const listVisits = async (
   db: Db,
   siteId: string,
   pointIds: readonly string[],
-): Promise<Map<string, RoundEntry[]>> {
-  const visits = new Map<string, RoundEntry[]>()
-  for (const { point_id: id, entry } of await any(db, sql.listVisits(siteId, pointIds), VisitRow))
-    visits.set(id, [...(visits.get(id) ?? []), entry])
-  return visits
-}
+): Promise<Map<string, RoundEntry[]>> => byPoint(await any(db, sql.listVisits(siteId, pointIds), VisitRow))

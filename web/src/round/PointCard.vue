@@ -7,6 +7,7 @@ import { useFormat } from '../figures/use-format.ts'
 import { useSession } from '../shell/session.ts'
 import { shownDay } from '../shell/shown-time.ts'
 import PointForm from './PointForm.vue'
+import PointPast from './PointPast.vue'
 import { today } from './use-weeks.ts'
 import { pointKindWords } from './words.ts'
 
@@ -16,6 +17,7 @@ const emit = defineEmits<{ take: [taken: boolean]; saved: [] }>()
 const format = useFormat()
 const session = useSession()
 const settling = ref(false)
+const past = ref(false)
 
 const plan = computed(() => pointPlan(point.kind, point.work, point.own))
 const quantity = computed(() => {
@@ -82,10 +84,12 @@ const due = computed(() => {
       <button type="button" class="link" data-test="settle" @click="settling = !settling">
         {{ settling ? 'Close' : 'Settle' }}
       </button>
+      <button type="button" class="link" data-test="past-of" @click="past = !past">Past</button>
       <RouterLink class="link" :to="{ name: 'position', params: { id: point.position.id, lens: 'grease' } }"
         >Bench</RouterLink
       >
     </p>
+    <PointPast v-if="past" :point-id="point.id" />
     <PointForm v-if="settling" :point="point" @saved="((settling = false), emit('saved'))" />
   </article>
 </template>

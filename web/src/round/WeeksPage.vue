@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Person, RoundSummary } from '@yardfrost/contract'
+import type { Person, Proposals, RoundSummary } from '@yardfrost/contract'
 import { mondayOf, weekNumber } from '@yardfrost/core'
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
@@ -14,6 +14,7 @@ import { useSession } from '../shell/session.ts'
 import { shownDay } from '../shell/shown-time.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import PointCard from './PointCard.vue'
+import ProposalLine from './ProposalLine.vue'
 import { minutesOf, useWeeks } from './use-weeks.ts'
 import WeeksPicture from './WeeksPicture.vue'
 
@@ -27,13 +28,16 @@ page.crumbs = [{ label: 'Rounds' }]
 const weeks = useWeeks()
 const rounds = ref<RoundSummary[]>([])
 const people = ref<Person[]>([])
+const proposals = ref<Proposals>([])
 const { failure, load } = useLoading(async () => {
-  const [list, all] = await Promise.all([
+  const [list, all, learned] = await Promise.all([
     api.rounds(),
     session.mayPlan ? api.people() : Promise.resolve([]),
+    api.proposals(),
     weeks.load(),
   ])
   rounds.value = list
+  proposals.value = learned
   people.value = all.filter(({ retiredAt, role }) => !retiredAt && role !== 'viewer')
 })
 const open = computed(() => rounds.value.filter(({ state }) => state === 'open'))
@@ -233,6 +237,12 @@ const move = (ids: readonly string[], week: number) => attempt(() => weeks.move(
             </RouterLink>
           </li>
         </ol>
+        <template v-if="proposals.length">
+          <h2>Learned on the rounds</h2>
+          <ul class="plain">
+            <ProposalLine v-for="one in proposals" :key="one.point.id" :one="one" @settled="load" />
+          </ul>
+        </template>
         <template v-if="weeks.unreached.value.length">
           <h2>Nobody can reach</h2>
           <ul class="plain">

@@ -31,6 +31,9 @@ const columns = computed(() => [
 const most = computed(() => Math.max(60, ...columns.value.map(({ minutes }) => minutes)))
 const barPx = (minutes: number) => Math.round((52 * minutes) / most.value)
 
+/** Every point of a machine, those that are due after these weeks too. */
+const pointsOf = (machineId: string) =>
+  [...props.byId.values()].filter(({ machine }) => machine.id === machineId).map(({ id }) => id)
 const kindsOf = (ids: readonly string[]) => new Set(ids.flatMap((id) => props.byId.get(id)?.kind ?? []))
 function textOf({ ids, minutes }: WeekMark): string {
   const kinds = [...kindsOf(ids)]
@@ -108,9 +111,15 @@ const shade = (week: number) => ({
             <span v-for="one in columns" :key="one.week" class="cell" :class="shade(one.week)" />
           </template>
           <template v-else>
-            <RouterLink class="tag" :to="{ name: 'machine', params: { id: row.id } }" :title="row.name">
+            <button
+              type="button"
+              class="tag"
+              :title="row.name"
+              :data-tag="row.tag"
+              @click="emit('choose', pointsOf(row.id))"
+            >
               {{ row.tag }}
-            </RouterLink>
+            </button>
             <span v-for="one in columns" :key="one.week" class="cell" :class="shade(one.week)">
               <button
                 v-for="mark in row.marks.filter(({ week }) => week === one.week)"
@@ -225,10 +234,17 @@ h2 {
 }
 
 .tag {
-  padding-left: 18px;
+  padding: 0 0 0 18px;
+  border-width: 0 0 1px;
+  background: none;
+  font: inherit;
   font-weight: 600;
   color: inherit;
-  text-decoration: none;
+  cursor: pointer;
+}
+
+.tag:hover {
+  text-decoration: underline;
 }
 
 .cell {

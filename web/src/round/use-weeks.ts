@@ -62,8 +62,8 @@ export function useWeeks() {
     const all: WeekRow[] = []
     let [area, machine] = ['', '']
     for (const point of reached.value) {
-      const marks = ahead.value.marks.get(point.machine.id)
-      if (!marks || point.machine.id === machine) continue
+      if (point.machine.id === machine) continue
+      const marks = ahead.value.marks.get(point.machine.id) ?? []
       if (point.machine.area !== area) {
         area = point.machine.area
         all.push({ kind: 'area', key: `area ${area}`, name: area })

@@ -1,0 +1,89 @@
+import { assert } from 'chai'
+import { PointOwn, PointWork } from '../../src/round/point.ts'
+import { proposalOf, proposalWords, type Seen } from '../../src/round/learn.ts'
+import { gunCheck } from '../../src/round/gun-check.ts'
+import { lastDoneOf, roundProgress, seenAt } from '../../src/round/progress.ts'
+import type { RoundEntry } from '../../src/round/entry.ts'
+import { plainSentence } from '../../src/model/sentence.ts'
+
+const work = PointWork.parse({ intervalH: 900, quantityG: 17 })
+const own = (change: object = {}) => PointOwn.parse(change)
+const seen = (...all: [day: string, came: Seen['came']][]): Seen[] => all.map(([day, came]) => ({ day, came }))
+
+describe('what a point learns', () => {
+  for (const [came, toH, verdict] of [
+    ['hard', 450, 'shorten'],
+    ['water', 450, 'shorten'],
+    ['oily', 630, 'shorten'],
+    ['nothing', 900, 'keep'],
+  ] as const)
+    it(`${came}: ${verdict}, ${toH} h`, () =>
+      assert.deepInclude(proposalOf('grease', work, own(), seen(['2026-11-20', came])), { toH, verdict, fromH: 900 }))
+
+  it('nothing of dark and soft grease, and of fresh only the second time in a row', () => {
+    assert.isNull(proposalOf('grease', work, own(), seen(['2026-11-20', 'darkened'])))
+    assert.isNull(proposalOf('grease', work, own(), seen(['2026-11-20', 'fresh'])))
+    const twice = proposalOf('grease', work, own(), seen(['2026-10-20', 'fresh'], ['2026-11-20', 'fresh']))
+    assert.deepInclude(twice, { toH: 1100, verdict: 'lengthen' })
+  })
+
+  it('nothing twice: what was judged is over', () => {
+    const settled = own({ intervalH: 450, from: 'learned', reason: 'stiff', settledOn: '2026-11-20' })
+    assert.isNull(proposalOf('grease', work, settled, seen(['2026-11-20', 'hard'])))
+    assert.deepInclude(proposalOf('grease', work, settled, seen(['2026-11-20', 'hard'], ['2026-12-01', 'hard'])), { fromH: 450, toH: 230 }) // prettier-ignore
+  })
+
+  it('is told with what to look into, in one sentence and the figures it would settle', () => {
+    const found = proposalOf('grease', work, own(), seen(['2026-11-20', 'water']))
+    assert.equal(
+      plainSentence(found ? proposalWords(found) : ''),
+      'Water came out with it: shorten from 900 h to 450 h. Find where the water comes in.',
+    )
+  })
+})
+
+describe('a gun in hand', () => {
+  const gun = (thickener: 'lithium' | 'polyurea' | 'lithium-complex' | null) => ({
+    name: 'Red gun',
+    lubricant: 'Dune',
+    thickener,
+  })
+  it('is stopped where it holds another thickener, also one that may mix', () => {
+    assert.match(gunCheck('lithium', gun('polyurea'))?.reason ?? '', /ruin each other/)
+    assert.match(gunCheck('lithium', gun('polyurea'))?.wayOut ?? '', /open, take out, wash/)
+    assert.match(gunCheck('lithium', gun('lithium-complex'))?.wayOut ?? '', /purge it/)
+  })
+  it('is left alone where it holds the same, or nobody knows', () => {
+    assert.isNull(gunCheck('lithium', gun('lithium')))
+    assert.isNull(gunCheck(null, gun('polyurea')))
+    assert.isNull(gunCheck('lithium', gun(null)))
+  })
+})
+
+describe('entries of a point', () => {
+  let made = 0
+  const at = (day: string) => `${day}T08:00:00.000Z`
+  const entry = (kind: 'done' | 'skipped' | 'undone' | 'read', day: string, rest: object = {}): RoundEntry =>
+    ({ kind, id: `e${++made}`, point: 'p', at: at(day), strokes: null, came: null, note: '', ...rest }) as RoundEntry
+
+  it('say when it was last done: what was taken back was not, and a reading is no visit', () => {
+    const done = entry('done', '2026-11-01')
+    assert.equal(lastDoneOf([done]), '2026-11-01')
+    assert.isNull(lastDoneOf([done, entry('undone', '2026-11-01')]))
+    assert.equal(lastDoneOf([done, entry('skipped', '2026-11-20'), entry('read', '2026-11-21')]), '2026-11-01')
+    assert.equal(lastDoneOf([done, entry('done', '2026-11-20'), entry('undone', '2026-11-20')]), '2026-11-01')
+  })
+
+  it('say what came out at each visit that stands', () => {
+    const all = [entry('done', '2026-11-01', { came: 'hard' }), entry('done', '2026-11-09', { came: 'fresh' }), entry('undone', '2026-11-09')] // prettier-ignore
+    assert.deepEqual(seenAt(all), [{ day: '2026-11-01', came: 'hard' }])
+  })
+
+  it('keep readings when a visit is taken back', () => {
+    const progress = roundProgress(
+      [entry('read', '2026-11-01', { what: 'before', value: 58 }), entry('done', '2026-11-01'), entry('undone', '2026-11-01')].map((one) => ({ ...one, by: 'Una' })), // prettier-ignore
+    ).get('p')
+    assert.equal(progress?.state, 'open')
+    assert.deepEqual(progress?.readings, { before: 58 })
+  })
+})
