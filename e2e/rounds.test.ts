@@ -169,6 +169,33 @@ describePage('the weeks ahead', { as: 'planner' }, ({ page }) => {
     await page.seeText('[data-point^="DF-41"]', /Every 400 h of running.*manual, page 14/s)
   })
 
+  it('leave the days free on which the plant stands', async () => {
+    await page.go('/rounds')
+    await page.fill('[data-test="stop-title"]', 'Overhaul')
+    await setDay('[data-test="stop-from"]', daysAgo(-30))
+    await setDay('[data-test="stop-to"]', daysAgo(-20))
+    await page.click('[data-test="add-stop"]')
+    await page.seeText('[data-test="stop-trouble"]', /no sooner than it begins/)
+    await setDay('[data-test="stop-to"]', daysAgo(-44))
+    await page.click('[data-test="add-stop"]')
+    await page.see('[data-stop="Overhaul"]')
+    await page.see('.cell.stands')
+    await page.click('[data-stop="Overhaul"] button')
+    await page.seeGone('[data-stop="Overhaul"]')
+  })
+
+  it('are subscribed to by an address of one’s own, until it is given up', async () => {
+    await page.click('[data-test="to-me"]')
+    await page.click('[data-test="make-calendar"]')
+    const address = await page.seeText('[data-test="calendar-address"]', /\/api\/calendars\/.+\.ics$/)
+    const read = () => fetch(address)
+    assert.match(await (await read()).text(), /^BEGIN:VCALENDAR/)
+    await page.click('[data-test="drop-calendar"]')
+    await page.seeGone('[data-test="calendar-address"]')
+    assert.equal((await read()).status, 404)
+    await page.go('/rounds')
+  })
+
   it('are moved by keys within a tolerance, and no further; and levelled', async () => {
     const before = await weekOf()
     const arrow = async (key: string) => (await page.see('[data-row="BP-12"] .mark')).sendKeys(key)

@@ -150,6 +150,11 @@ export const RoundEntriesKept = z.object({
   refused: z.array(z.object({ id: z.uuid(), message: z.string(), fix: z.string() })),
 })
 
+/** Whether somebody has a calendar to subscribe to, since when. */
+export const CalendarState = z.object({ madeAt: z.iso.datetime().nullable() })
+/** Its address below this server, shown this once. */
+export const GivenCalendar = z.object({ path: z.string() })
+
 /** The meter of a machine as somebody has read it; `replacedAt`: what the old one showed last, where this is a new one. */
 export const ReadMeter = z.strictObject({
   day: Day,

@@ -59,6 +59,8 @@ import {
 } from './people.ts'
 import {
   AddRound,
+  CalendarState,
+  GivenCalendar,
   MeterReadings,
   MovePoints,
   OverduePoints,
@@ -155,6 +157,7 @@ export const routes = {
   points: defineRoute({ method: 'get', path: '/points', role: 'viewer', summary: 'Everything that is greased, oiled or looked at, and when it is due', answer: answers(PlantPoints, 'In walking order') }),
   point: defineRoute({ method: 'get', path: '/points/:id', role: 'viewer', summary: 'One point', params: Id, answer: answers(PlantPoint, 'The point') }),
   overduePoints: defineRoute({ method: 'get', path: '/overdue', role: 'viewer', summary: 'Points that are overdue and can be reached', answer: answers(OverduePoints, 'In walking order') }),
+  exportPoints: defineRoute({ method: 'get', path: '/points.csv', role: 'viewer', summary: 'Everything that comes due, as a file', answer: file('text/csv', 'One line a point') }),
   proposals: defineRoute({ method: 'get', path: '/proposals', role: 'viewer', summary: 'Points whose interval should be another one, by what came out', answer: answers(Proposals, 'In walking order') }),
   pointHistory: defineRoute({ method: 'get', path: '/points/:id/history', role: 'viewer', summary: 'What was done at a point, and what was settled for it', params: Id, answer: answers(PointHistory, 'Newest first') }),
   savePoint: defineRoute({ method: 'put', path: '/points/:id', role: 'technician', summary: 'Settle something for a point: its interval, how it is reached, when it was last done', params: Id, body: json(SavePoint), answer: answers(PlantPoint, 'As saved'), conflict: PlantPoint }),
@@ -170,6 +173,11 @@ export const routes = {
   closeRound: defineRoute({ method: 'post', path: '/rounds/:id/close', role: 'technician', summary: 'Close a round; what was not done stays due', params: Id, answer: answers(RoundDetail, 'As it is now'), refusals: [409] }),
   exportRound: defineRoute({ method: 'get', path: '/rounds/:id/export.csv', role: 'viewer', summary: 'A round as a file', params: Id, answer: file('text/csv', 'One line a point') }),
   watchRound: defineRoute({ method: 'get', path: '/rounds/:id/events', role: 'viewer', summary: 'The round, then what changes of it', params: Id, answer: streams({ round: RoundDetail, change: RoundChange }, 'Server-sent events: the round once, then each change'), refusals: [429] }),
+
+  calendar: defineRoute({ method: 'get', path: '/my-calendar', role: 'viewer', summary: 'Whether one has a calendar to subscribe to', answer: answers(CalendarState, 'Since when') }),
+  makeCalendar: defineRoute({ method: 'post', path: '/my-calendar', role: 'viewer', summary: 'Another secret address of one’s calendar; the one before is good no more', answer: creates(GivenCalendar, 'The address is shown this once') }),
+  dropCalendar: defineRoute({ method: 'delete', path: '/my-calendar', role: 'viewer', summary: 'No address any more', answer: nothing('It is good no more') }),
+  calendarFeed: defineRoute({ method: 'get', path: '/calendars/:word', role: 'anyone', summary: 'The calendar of whoever has the address', params: z.object({ word: z.string().min(20).max(80) }), answer: file('text/calendar', 'iCalendar'), refusals: [404] }),
 
   takeReading: defineRoute({ method: 'post', path: '/devices/gauge/readings', role: 'viewer', summary: 'Take one reading with the gauge of the shop', body: json(TakeReading), answer: creates(Reading, 'The reading'), refusals: [404, 502] }),
   pointThermometer: defineRoute({ method: 'post', path: '/devices/thermometer/readings', role: 'viewer', summary: 'What the infrared thermometer shows of a piece', body: json(PointThermometer), answer: creates(ThermometerReading, 'What it shows, uncorrected'), refusals: [502] }),

@@ -93,3 +93,13 @@ insert into site_judging (site_id)
 select id from site where exists (select from position p where p.site_id = site.id)
 on conflict (site_id) do update
 set asked_at = now(), beat_at = null, done = 0, total = 0, changes = '[]', ended_at = null;
+
+-- A calendar somebody subscribes to, by an address nobody guesses; its word is kept as a hash.
+create table calendar_feed (
+  word_hash text primary key,
+  site_id uuid not null,
+  account_id uuid not null,
+  made_at timestamptz not null default now(),
+  unique (site_id, account_id),
+  foreign key (site_id, account_id) references membership on delete cascade
+);

@@ -2,6 +2,11 @@ import type pg from 'pg'
 import { SharedChanges } from '../live/shared-changes.ts'
 import { tellChanges } from '../live/tell-changes.ts'
 import type { WorkWatch } from '../live/work-watch.ts'
+import { NotFoundError } from '../errors/not-found-error.ts'
+import { hashOfWord, newWord } from '../people/words.ts'
+import { calendarOf } from '../report/calendar.ts'
+import { dropFeed, feedMadeAt, findFeed, listForPerson, putFeed } from '../store/calendars.ts'
+import { pointsCsv } from '../report/points-csv.ts'
 import { roundCsv } from '../report/round-csv.ts'
 import { addRoundEntries } from '../round/add-round-entries.ts'
 import { addRound } from '../round/add-round.ts'
@@ -33,6 +38,9 @@ export function roundRoutes(serve: Serve, pool: pg.Pool, watch: WorkWatch): void
   serve('points', ({ who }) => plantPoints(who.siteId))
   serve('point', ({ who, params }) => getPoint(pool, who.siteId, params.id))
   serve('overduePoints', ({ who }) => listOverdue(pool, who.siteId, today()))
+  serve('exportPoints', async ({ who, response }) => {
+    response.type('text/csv').attachment('points.csv').send(pointsCsv(await listPoints(pool, who.siteId)))
+  })
   serve('proposals', ({ who }) => listProposals(pool, who.siteId))
   serve('pointHistory', ({ who, params }) => pointHistory(pool, who.siteId, params.id))
   serve('savePoint', ({ who, params, body }) =>
@@ -47,6 +55,26 @@ export function roundRoutes(serve: Serve, pool: pg.Pool, watch: WorkWatch): void
   serve('readMeter', ({ who, params, body }) =>
     inTransaction(pool, (db) => readMeter(db, who, { ...body, machineId: params.id })),
   )
+
+  serve('calendar', async ({ who }) => ({ madeAt: await feedMadeAt(pool, who.siteId, who.accountId ?? '') }))
+  serve('makeCalendar', async ({ who }) => {
+    const word = newWord()
+    await putFeed(pool, hashOfWord(word), who.siteId, who.accountId ?? '')
+    return { path: `/api/calendars/${word}.ics` }
+  })
+  serve('dropCalendar', ({ who }) => dropFeed(pool, who.siteId, who.accountId ?? ''))
+  serve('calendarFeed', async ({ params: { word }, response }) => {
+    const feed = await findFeed(pool, hashOfWord(word.replace(/\.ics$/, '')))
+    if (!feed) throw new NotFoundError('calendar', null, 'Make another address on the page of your account.')
+    const [rounds, points] = await Promise.all([
+      listForPerson(pool, feed.siteId, feed.accountId),
+      listPoints(pool, feed.siteId),
+    ])
+    response
+      .type('text/calendar')
+      .set('Cache-Control', 'no-store')
+      .send(calendarOf(feed.site, rounds, points, today()))
+  })
 
   serve('rounds', ({ who }) => listRounds(pool, who.siteId))
   serve('addRound', ({ who, body }) => inTransaction(pool, (db) => addRound(db, who, body)))

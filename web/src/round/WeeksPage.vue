@@ -14,6 +14,7 @@ import { useSession } from '../shell/session.ts'
 import { shownDay } from '../shell/shown-time.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import PointCard from './PointCard.vue'
+import StopList from './StopList.vue'
 import ProposalLine from './ProposalLine.vue'
 import { minutesOf, useWeeks } from './use-weeks.ts'
 import WeeksPicture from './WeeksPicture.vue'
@@ -165,6 +166,8 @@ const move = (ids: readonly string[], week: number) => attempt(() => weeks.move(
         <p v-else class="quiet" role="status" data-test="weeks-told">
           {{ told || 'Drag a mark within its tolerance, or move it with ← and →. Press one to see why it is due.' }}
         </p>
+        <RouterLink class="link" :to="{ name: 'me' }">Calendar</RouterLink>
+        <a class="link" href="/api/points.csv" download data-test="points-csv">CSV</a>
       </footer>
     </section>
     <aside class="side">
@@ -243,6 +246,7 @@ const move = (ids: readonly string[], week: number) => attempt(() => weeks.move(
             <ProposalLine v-for="one in proposals" :key="one.point.id" :one="one" @settled="load" />
           </ul>
         </template>
+        <StopList v-if="session.mayPlan" :stops="weeks.stops.value" @saved="load" />
         <template v-if="weeks.unreached.value.length">
           <h2>Nobody can reach</h2>
           <ul class="plain">
@@ -285,6 +289,10 @@ h1,
 h2,
 p {
   margin: 0;
+}
+
+.bar p {
+  flex: 1;
 }
 
 .bar {

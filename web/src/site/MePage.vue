@@ -6,6 +6,7 @@ import { api } from '../api/client.ts'
 import TextInput from '../form/TextInput.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useSession } from '../shell/session.ts'
+import CalendarAddress from './CalendarAddress.vue'
 import NewPassword from './NewPassword.vue'
 import { useAsking } from './use-asking.ts'
 import { roleWords } from './words.ts'
@@ -87,6 +88,7 @@ const leave = () =>
         </li>
       </ul>
     </section>
+    <CalendarAddress />
     <section>
       <h2>Other devices</h2>
       <p class="quiet">A tablet that was lost, or left signed in somewhere: end all of your sessions, this one too.</p>
