@@ -183,6 +183,19 @@ describePage('settings of the made-up plant', { as: 'planner' }, ({ page }) => {
     await page.go('/site/settings')
   })
 
+  it('weighs a gun on the scale, and takes what it gives from there on', async () => {
+    await page.click('[data-test="weigh-Brass gun"]')
+    for (const set of [0, 1, 2]) await page.click(`[data-test="scale-${set}"]`)
+    await page.seeText('[data-test="weighed"]', /(As it should be|Look at it).*% of what it gave.*Sets differ/s)
+    await page.click('[data-test="take-weight"]')
+    await page.eventually(async () => {
+      const now = await (await page.see('[data-test="guns.0.gramsPerStroke"]')).getAttribute('value')
+      assert.notEqual(now, '1.2')
+    })
+    const today = new Date().toISOString().slice(0, 10)
+    await page.seeValue('[data-test="guns.0.weighedOn"]', today)
+  })
+
   it('refuses a stop below the watch by its field, and says why it would not be saved', async () => {
     await page.fill('[data-test="limits.warmC"]', '158 °F')
     await page.seeValue('[data-test="limits.warmC"]', '70')

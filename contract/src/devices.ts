@@ -16,6 +16,16 @@ export const TakeReading = z.strictObject({
 })
 export type TakeReading = z.infer<typeof TakeReading>
 
+/** Strokes of a gun on the scale of the shop. `ratedG`: what a stroke was last known to weigh. */
+export const TakeWeight = z.strictObject({
+  gunId: z.uuid(),
+  strokes: z.int().min(1).max(200),
+  ratedG: z.number().min(0.05).max(20),
+})
+export type TakeWeight = z.infer<typeof TakeWeight>
+export const Weight = z.object({ grams: z.number().gt(0).max(5000), instrument: z.string() })
+export type Weight = z.infer<typeof Weight>
+
 export const Reading = z.object({
   valueMm: z.number().gt(0).max(2000),
   /** The instrument as it calls itself. */

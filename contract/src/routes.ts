@@ -12,7 +12,7 @@ import {
   streams,
   type Route,
 } from './define-route.ts'
-import { Reading, TakeReading } from './devices.ts'
+import { Reading, TakeReading, TakeWeight, Weight } from './devices.ts'
 import { Health } from './health.ts'
 import {
   AddEntries,
@@ -180,6 +180,7 @@ export const routes = {
   calendarFeed: defineRoute({ method: 'get', path: '/calendars/:word', role: 'anyone', summary: 'The calendar of whoever has the address', params: z.object({ word: z.string().min(20).max(80) }), answer: file('text/calendar', 'iCalendar'), refusals: [404] }),
 
   takeReading: defineRoute({ method: 'post', path: '/devices/gauge/readings', role: 'viewer', summary: 'Take one reading with the gauge of the shop', body: json(TakeReading), answer: creates(Reading, 'The reading'), refusals: [404, 502] }),
+  takeWeight: defineRoute({ method: 'post', path: '/devices/scale/readings', role: 'technician', summary: 'Weigh strokes of a grease gun with the scale of the shop', body: json(TakeWeight), answer: creates(Weight, 'What they weigh'), refusals: [502] }),
   pointThermometer: defineRoute({ method: 'post', path: '/devices/thermometer/readings', role: 'viewer', summary: 'What the infrared thermometer shows of a piece', body: json(PointThermometer), answer: creates(ThermometerReading, 'What it shows, uncorrected'), refusals: [502] }),
   startHeater: defineRoute({ method: 'post', path: '/devices/heater-runs', role: 'technician', summary: 'Switch the heater on for a step of a job or a position; aim and limit are worked out here', body: json(StartHeaterRun), answer: creates(HeaterRun, 'What it is told'), refusals: [404, 409] }),
   watchHeater: defineRoute({ method: 'get', path: '/devices/heater-runs/:id', role: 'viewer', summary: 'Watch a heater that is on; it goes off when nobody does', params: Id, answer: streams({ sample: HeaterSample, trouble: z.object({ message: z.string(), fix: z.string() }) }, 'Server-sent events: sample, trouble'), refusals: [429] }),

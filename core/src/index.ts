@@ -95,6 +95,7 @@ export { proposalOf, proposalWords, type Proposal, type Seen } from './round/lea
 export { lastDoneOf, openPoint, roundProgress, seenAt, type PointProgress } from './round/progress.ts'
 export { pointSteps, type PointSteps } from './round/steps.ts'
 export { roundLevel, type LevelledWeeks } from './records/round-level.ts'
+export { calibrateGun, type GunCalibration } from './records/calibrate-gun.ts'
 export { roundPlan } from './records/round-plan.ts'
 export { purged, type Purged } from './records/adapt-interval.ts'
 export { usualHolding } from './catalogue/holding.ts'

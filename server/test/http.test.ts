@@ -1,3 +1,4 @@
+import { weightOf } from '../src/devices/gauge.ts'
 import { assert } from 'chai'
 import type { Express } from 'express'
 import request from 'supertest'
@@ -171,6 +172,18 @@ describe('HTTP', () => {
         assert.equal(body.error.code, code)
         assert.isNotEmpty(body.error.fix)
       })
+
+    it('weighs strokes of a gun, and says what no scale shows', async () => {
+      const agent = await signedIn('technician@north')
+      const weigh = (change: object) => agent.post('/api/devices/scale/readings').send({ gunId: '00000000-0000-4000-8000-00000000000a', strokes: 10, ratedG: 1.2, ...change }) // prettier-ignore
+      const { grams, instrument } = (await weigh({}).expect(201)).body
+      assert.approximately(grams, 12, 1.6)
+      assert.match(instrument, /scale/)
+      assert.equal((await weigh({ strokes: 0 }).expect(400)).body.error.field, 'strokes')
+      for (const line of ['weight -3 g scale', 'weight 3 kg scale', 'reading 3 mm gauge', ''])
+        assert.throws(() => weightOf(line), /no weight/)
+      assert.throws(() => weightOf('error nothing on the scale'), /nothing on the scale/)
+    })
 
     it('is for those who are signed in', () =>
       request(app).post('/api/devices/gauge/readings').send(press()).expect(401))

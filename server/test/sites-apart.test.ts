@@ -60,6 +60,8 @@ describe('two sites on one server', () => {
       entry: { area: 'Hall', tag: 'P-9', name: 'Copy', kind: 'pump', duty: 'one-shift', positions: [] },
     },
     chooseSite: { siteId: owned['site'] },
+    // A gun is named by an id of the settings, which say nothing of a site to the scale.
+    takeWeight: null,
     // A piece that is heated is named by an id that is nobody's.
     pointThermometer: null,
     ...{ renameArea: null, walkAreas: null, importRegister: null, addPerson: null },

@@ -80,7 +80,19 @@ export async function startSimulatedGauge(): Promise<{ port: number; stop: () =>
   }
 }
 
+/** What strokes of a made-up gun weigh: a little less than when it was new, and never twice the same. */
+function weigh(gun: string, strokes: number, ratedG: number, pressed: number): string {
+  if (!(strokes > 0 && ratedG > 0)) return 'error nothing on the scale'
+  const wear = 0.9 + 0.12 * chanceFor(gun, 'wear')()
+  const uneven = 1 + 0.03 * (chanceFor(gun, pressed)() - 0.5)
+  return `weight ${(strokes * ratedG * wear * uneven).toFixed(2)} g scale (simulated)`
+}
+
 function answer(line: string, pressed: number): string {
+  if (line.startsWith('weigh ')) {
+    const [, gun = '', strokes, rated] = line.split(' ')
+    return weigh(gun, Number(strokes), Number(rated), pressed)
+  }
   const [command, piece = '', what, nominal = '-', plane, direction] = line.split(' ')
   const measurable = Measurable.safeParse(what)
   if (command !== 'measure' || !measurable.success) return 'error nothing to measure'

@@ -42,6 +42,7 @@ export function deviceRoutes(
     } else stream.signal.addEventListener('abort', unwatch)
   })
   serve('pointThermometer', async ({ body: { piece, roomC } }) => ({ shownC: await heater.infrared(piece, roomC) }))
+  serve('takeWeight', ({ body }) => gauge.weigh(body))
   serve('takeReading', async ({ who, body }) => {
     // Only what stands on this site can be measured here.
     await getPosition(pool, who.siteId, body.positionId)

@@ -39,7 +39,10 @@ export function roundRoutes(serve: Serve, pool: pg.Pool, watch: WorkWatch): void
   serve('point', ({ who, params }) => getPoint(pool, who.siteId, params.id))
   serve('overduePoints', ({ who }) => listOverdue(pool, who.siteId, today()))
   serve('exportPoints', async ({ who, response }) => {
-    response.type('text/csv').attachment('points.csv').send(pointsCsv(await listPoints(pool, who.siteId)))
+    response
+      .type('text/csv')
+      .attachment('points.csv')
+      .send(pointsCsv(await listPoints(pool, who.siteId)))
   })
   serve('proposals', ({ who }) => listProposals(pool, who.siteId))
   serve('pointHistory', ({ who, params }) => pointHistory(pool, who.siteId, params.id))

@@ -218,6 +218,8 @@ export const api = {
   startHeater: (body: BodyOf<'startHeater'>) => ask('startHeater', { body }),
   /** What the infrared thermometer shows of a piece, °C, uncorrected. */
   pointThermometer: async (body: PointThermometer): Promise<number> => (await ask('pointThermometer', { body })).shownC,
+  /** Strokes of a gun on the scale of the shop. */
+  takeWeight: (body: BodyOf<'takeWeight'>) => ask('takeWeight', { body }),
   /** One reading of the gauge of the shop. */
   takeReading: (body: BodyOf<'takeReading'>) => ask('takeReading', { body }),
 }
