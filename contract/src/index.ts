@@ -76,6 +76,7 @@ export {
   SavePoint,
   SaveStops,
 } from './rounds.ts'
+export { PositionTrend, PositionTrends, ReadingDay, ReadingsTaken, Warming } from './readings.ts'
 export { AddPerson, GivenLink, LinkDetail, Login, People, Person, PersonName, SavePerson } from './people.ts'
 export { passwordTrouble, shortestPassword } from './password.ts'
 export { MakeSite, StartState } from './start.ts'

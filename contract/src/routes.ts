@@ -77,6 +77,7 @@ import {
   SavePoint,
   SaveStops,
 } from './rounds.ts'
+import { largestReadings, PositionTrends, ReadingsTaken, Warming } from './readings.ts'
 import { Account, SignIn } from './session.ts'
 import { LookAtStart, MakeSite, StartDetail, StartState } from './start.ts'
 import { JudgingState, SaveSettings, SettingsDetail } from './settings.ts'
@@ -165,6 +166,11 @@ export const routes = {
   saveStops: defineRoute({ method: 'put', path: '/plant-stops', role: 'planner', summary: 'When the plant stands', body: json(SaveStops), answer: answers(PlantStops, 'As saved') }),
   meter: defineRoute({ method: 'get', path: '/machines/:id/meter', role: 'viewer', summary: 'Hour meter of a machine', params: Id, answer: answers(MeterReadings, 'Latest reading first') }),
   readMeter: defineRoute({ method: 'post', path: '/machines/:id/meter', role: 'technician', summary: 'Enter a reading of an hour meter, or that it was replaced', params: Id, body: json(ReadMeter), answer: creates(MeterReadings, 'As they are now') }),
+
+  trends: defineRoute({ method: 'get', path: '/positions/:id/trends', role: 'viewer', summary: 'What was read at a position, by days, and where it is going', params: Id, answer: answers(PositionTrends, 'By quantity') }),
+  exportTrends: defineRoute({ method: 'get', path: '/positions/:id/readings.csv', role: 'viewer', summary: 'Readings of a position as a file', params: Id, answer: file('text/csv', 'One line a reading') }),
+  warming: defineRoute({ method: 'get', path: '/warming', role: 'viewer', summary: 'Positions whose readings go towards a limit, or are over one', answer: answers(Warming, 'In walking order') }),
+  importReadings: defineRoute({ method: 'post', path: '/readings', role: 'technician', summary: 'Take a file of readings in', body: csv(largestReadings), answer: creates(ReadingsTaken, 'What became of it'), refusals: [413] }),
 
   rounds: defineRoute({ method: 'get', path: '/rounds', role: 'viewer', summary: 'Rounds of the site, open ones first', answer: answers(RoundList, 'The rounds') }),
   addRound: defineRoute({ method: 'post', path: '/rounds', role: 'technician', summary: 'Make a round of points', body: json(AddRound), answer: creates(RoundDetail, 'In walking order'), refusals: [404] }),

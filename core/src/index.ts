@@ -96,6 +96,8 @@ export { lastDoneOf, openPoint, roundProgress, seenAt, type PointProgress } from
 export { pointSteps, type PointSteps } from './round/steps.ts'
 export { roundLevel, type LevelledWeeks } from './records/round-level.ts'
 export { calibrateGun, type GunCalibration } from './records/calibrate-gun.ts'
+export { judgeTrend } from './records/trend/judge-trend.ts'
+export { TrendQuantity, trendQuantities, type Trend } from './records/trend/schema.ts'
 export { roundPlan } from './records/round-plan.ts'
 export { purged, type Purged } from './records/adapt-interval.ts'
 export { usualHolding } from './catalogue/holding.ts'

@@ -52,6 +52,7 @@ describe('two sites on one server', () => {
     addJob: { machineId: owned['machines'], positionIds: [owned['positions']] },
     addRound: { title: 'Theirs', day: '2026-11-28', pointIds: [owned['points']] },
     movePoints: { moves: [{ id: owned['points'], to: null }] },
+    importReadings: null,
     ...{ saveStops: null, makeCalendar: null, dropCalendar: null },
     startHeater: { positionId: owned['positions'] },
     takeReading: { positionId: owned['positions'], measurable: 'shaft', nominalMm: 65, plane: 0, direction: 0 },

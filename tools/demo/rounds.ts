@@ -1,6 +1,14 @@
 import type { PlantPoint } from '@yardfrost/contract'
 import type { RoundEntry } from '@yardfrost/core'
-import { addRound, addRoundEntries, closeRound, inTransaction, listPoints, reckonDue } from '@yardfrost/server'
+import {
+  addReadings,
+  addRound,
+  addRoundEntries,
+  closeRound,
+  inTransaction,
+  listPoints,
+  reckonDue,
+} from '@yardfrost/server'
 import { randomUUID } from 'node:crypto'
 import type pg from 'pg'
 import { z } from 'zod'
@@ -34,6 +42,7 @@ export async function loadDemoRounds(pool: pg.Pool): Promise<void> {
     for (const { id } of machines) await reckonDue(db, siteId, { machineId: id })
   })
   await inTransaction(pool, (db) => walked(db, who, walker.name))
+  await inTransaction(pool, (db) => readUntilNow(db, siteId))
 }
 
 /** Every point somewhere in its interval, as they stand on any day of a plant that is looked after. */
@@ -90,4 +99,45 @@ async function walked(db: pg.PoolClient, who: { siteId: string; accountId: strin
     .filter(({ machine, kind }) => ['Crystalliser hall', 'Dryer house'].includes(machine.area) && kind === 'grease')
     .map(({ id }) => id)
   await addRound(db, who, { title: 'Crystalliser hall and dryer house', day: daysAgo(0), walkedBy: who.accountId, pointIds: ahead }) // prettier-ignore
+}
+
+interface Read {
+  tag: string
+  position: string
+  quantity: 'temperature' | 'velocity'
+  base: number
+  spread: number
+  /** Rises so much a day, from so many days ago on. */
+  rises?: { perDay: number; daysAgo: number }
+}
+
+/** Where somebody reads the housing every other day; one of them gets warmer. */
+const read: Read[] = [
+  { tag: 'CP-31', position: 'Thrust end', quantity: 'temperature', base: 61, spread: 1.4 },
+  { tag: 'CP-31', position: 'Thrust end', quantity: 'velocity', base: 1.6, spread: 0.15 },
+  { tag: 'BM-11', position: 'Drive end', quantity: 'temperature', base: 55, spread: 1.2 },
+  { tag: 'DF-41', position: 'Fan end', quantity: 'temperature', base: 58, spread: 1.1 },
+  { tag: 'CG-33', position: 'Pinion, fixed side', quantity: 'temperature', base: 52, spread: 1.2, rises: { perDay: 0.28, daysAgo: 30 } },
+] // prettier-ignore
+
+const readDays = 160
+
+async function readUntilNow(db: pg.PoolClient, siteId: string): Promise<void> {
+  const { rows } = await db.query<{ id: string; tag: string; name: string }>(
+    `select p.id, m.tag, p.name from position p join machine m on m.id = p.machine_id where p.site_id = $1`,
+    [siteId],
+  )
+  const readings = read.flatMap(({ tag, position, quantity, base, spread, rises }, row) => {
+    const found = rows.find((one) => one.tag === tag && one.name === position)
+    if (!found) throw new Error(`the made-up plant has no ${position} on ${tag}`)
+    return Array.from({ length: readDays / 2 }, (_, index) => {
+      const ago = readDays - 2 * index - 1
+      const risen = rises ? Math.max(0, rises.daysAgo - ago) * rises.perDay : 0
+      // A day is warmer or cooler than the next; the same every time the plant is made.
+      const noise = spread * Math.sin(12.9898 * (index + 1) + 78.233 * row)
+      const value = Number((base + noise + risen).toFixed(quantity === 'velocity' ? 2 : 1))
+      return { positionId: found.id, quantity, at: `${daysAgo(ago)}T08:00:00.000Z`, value, ambient: null, load: null }
+    })
+  })
+  await addReadings(db, siteId, readings, 'demo')
 }

@@ -7,6 +7,11 @@ import { hashOfWord, newWord } from '../people/words.ts'
 import { calendarOf } from '../report/calendar.ts'
 import { dropFeed, feedMadeAt, findFeed, listForPerson, putFeed } from '../store/calendars.ts'
 import { pointsCsv } from '../report/points-csv.ts'
+import { importReadings } from '../reading/import-readings.ts'
+import { trendsOf } from '../reading/judge-trends.ts'
+import { readingsCsv } from '../report/readings-csv.ts'
+import { getPosition } from '../store/positions.ts'
+import { listRaw, listTrends } from '../store/readings.ts'
 import { roundCsv } from '../report/round-csv.ts'
 import { addRoundEntries } from '../round/add-round-entries.ts'
 import { addRound } from '../round/add-round.ts'
@@ -24,7 +29,10 @@ import { getMeter, getPoint, listOverdue, listPoints, listStops } from '../store
 import { getRound, getRoundChange } from '../store/rounds.ts'
 import type { Serve } from './serve.ts'
 
-/** Points that come due, and the rounds they are walked on. */
+/** So many readings go into one file. */
+const mostExported = 500_000
+
+/** Points that come due, what was read there, and the rounds they are walked on. */
 export function roundRoutes(serve: Serve, pool: pg.Pool, watch: WorkWatch): void {
   const changes = new SharedChanges(async (siteId, id, after) => {
     const change = await getRoundChange(pool, siteId, id, after)
@@ -78,6 +86,21 @@ export function roundRoutes(serve: Serve, pool: pg.Pool, watch: WorkWatch): void
       .set('Cache-Control', 'no-store')
       .send(calendarOf(feed.site, rounds, points, today()))
   })
+
+  serve('trends', async ({ who, params }) => {
+    await getPosition(pool, who.siteId, params.id)
+    return trendsOf(pool, who.siteId, params.id, today())
+  })
+  serve('exportTrends', async ({ who, params, response }) => {
+    const { machine, name } = await getPosition(pool, who.siteId, params.id)
+    const readings = await listRaw(pool, who.siteId, params.id, mostExported)
+    response
+      .type('text/csv')
+      .attachment('readings.csv')
+      .send(readingsCsv(machine.tag, name, readings))
+  })
+  serve('warming', ({ who }) => listTrends(pool, who.siteId))
+  serve('importReadings', ({ who, body }) => inTransaction(pool, (db) => importReadings(db, who, body)))
 
   serve('rounds', ({ who }) => listRounds(pool, who.siteId))
   serve('addRound', ({ who, body }) => inTransaction(pool, (db) => addRound(db, who, body)))

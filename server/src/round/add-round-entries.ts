@@ -5,6 +5,8 @@ import type { z } from 'zod'
 import type { RoundEntriesKept } from '@yardfrost/contract'
 import { JobError } from '../errors/job-error.ts'
 import type { Who } from '../store/audit.ts'
+import { addReadings } from '../reading/add-readings.ts'
+import type { NewReading } from '../store/readings.ts'
 import { storeDone } from '../store/points.ts'
 import { holdRound, insertRoundEntry, listVisits } from '../store/rounds.ts'
 import { unstorableField } from '../store/unstorable.ts'
@@ -39,6 +41,7 @@ export async function addRoundEntries(
   const kept: KeptRoundEntry[] = []
   const refused: EntriesKept['refused'] = []
   const visited = new Set<string>()
+  const read: Extract<RoundEntry, { kind: 'read' }>[] = []
   for (const given of entries) {
     const before = known.get(given.id)
     if (before) {
@@ -54,10 +57,29 @@ export async function addRoundEntries(
     const one = { seq, by, entry }
     known.set(entry.id, one)
     kept.push(one)
-    if (entry.kind !== 'read') visited.add(entry.point)
+    if (entry.kind === 'read') read.push(entry)
+    else visited.add(entry.point)
   }
   if (visited.size > 0) await reckonVisits(db, who.siteId, [...visited])
+  const positions = new Map(round.points.map(({ id, position }) => [id, position.id]))
+  await addReadings(
+    db,
+    who.siteId,
+    read.flatMap((entry) => readingOf(entry, positions)),
+    'round',
+  )
   return { kept, refused }
+}
+
+/** What a reading on a round is read of; one after greasing tells of the grease, and not of where the bearing is going. */
+const quantityOf = { before: 'temperature', vibration: 'velocity', sound: 'ultrasound', after: null } as const
+
+function readingOf(
+  { point, at, what, value }: Extract<RoundEntry, { kind: 'read' }>,
+  positions: ReadonlyMap<string, string>,
+): NewReading[] {
+  const [positionId, quantity] = [positions.get(point), quantityOf[what]]
+  return positionId && quantity ? [{ positionId, quantity, at, value, ambient: null, load: null }] : []
 }
 
 /** When points were last done, by what is left standing on every round, and when they are due again. */

@@ -201,11 +201,16 @@ export const api = {
   proposals: () => askKept('proposals'),
   pointHistory: (id: string) => ask('pointHistory', { params: { id } }),
   overduePoints: () => askKept('overduePoints'),
-  savePoint: (id: string, body: z.input<Routes['savePoint']['body']['schema']>) => ask('savePoint', { params: { id }, body }),
+  savePoint: (id: string, body: z.input<Routes['savePoint']['body']['schema']>) =>
+    ask('savePoint', { params: { id }, body }),
   movePoints: (body: BodyOf<'movePoints'>) => ask('movePoints', { body }),
   saveStops: (body: BodyOf<'saveStops'>) => ask('saveStops', { body }),
   meter: (id: string) => ask('meter', { params: { id } }),
-  readMeter: (id: string, body: z.input<Routes['readMeter']['body']['schema']>) => ask('readMeter', { params: { id }, body }),
+  readMeter: (id: string, body: z.input<Routes['readMeter']['body']['schema']>) =>
+    ask('readMeter', { params: { id }, body }),
+  trends: (id: string) => askKept('trends', { params: { id } }),
+  warming: () => askKept('warming'),
+  importReadings: (csv: string) => ask('importReadings', { body: csv }),
   calendar: () => ask('calendar'),
   makeCalendar: () => ask('makeCalendar'),
   dropCalendar: () => ask('dropCalendar'),

@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { shownDay } from '../shell/shown-time.ts'
+import PositionTrends from '../trend/PositionTrends.vue'
 import ReadingInput from './ReadingInput.vue'
 import type { PointInHand } from './use-round.ts'
 import { reasonWords } from './words.ts'
@@ -68,6 +69,7 @@ const why = computed(() => {
         />
       </fieldset>
     </section>
+    <PositionTrends :key="shown.point.position.id" :position-id="shown.point.position.id" />
     <section>
       <h2>Why</h2>
       <p v-for="line in why" :key="line">{{ line }}</p>

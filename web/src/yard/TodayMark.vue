@@ -15,6 +15,7 @@ const around = 2 * Math.PI * 7
       class="drop"
       d="M10 2 C 13 7, 16 9.5, 16 13 A 6 5.6 0 0 1 4 13 C 4 9.5, 7 7, 10 2 z"
     />
+    <path v-else-if="line.mark === 'warming'" class="rising" d="M2 16 L7 10 L11 12.5 L17 4 M12.5 4 H17 V8.5" />
     <template v-else>
       <circle class="whole" cx="10" cy="10" r="7" />
       <circle class="part" cx="10" cy="10" r="7" :stroke-dasharray="`${around * (line.share ?? 0)} ${around}`" />
@@ -26,6 +27,13 @@ const around = 2 * Math.PI * 7
 .drop {
   fill: none;
   stroke: var(--ink);
+  stroke-width: 2;
+  stroke-linejoin: round;
+}
+
+.rising {
+  fill: none;
+  stroke: var(--ember);
   stroke-width: 2;
   stroke-linejoin: round;
 }

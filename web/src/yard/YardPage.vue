@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { JobSummary, PlantPoint, RoundSummary, Yard } from '@yardfrost/contract'
+import type { JobSummary, PlantPoint, RoundSummary, Warming, Yard } from '@yardfrost/contract'
 import { hasEnded } from '@yardfrost/core'
 import { computed, ref } from 'vue'
 import { api } from '../api/client.ts'
@@ -24,17 +24,19 @@ const yard = ref<Yard | null>(null)
 const jobs = ref<JobSummary[]>([])
 const rounds = ref<RoundSummary[]>([])
 const overdue = ref<PlantPoint[]>([])
+const warming = ref<Warming>([])
 const { failure, load } = useLoading(async () => {
-  ;[yard.value, jobs.value, rounds.value, overdue.value] = await Promise.all([
+  ;[yard.value, jobs.value, rounds.value, overdue.value, warming.value] = await Promise.all([
     api.yard(),
     api.jobs(),
     api.rounds(),
     api.overduePoints(),
+    api.warming(),
   ])
 })
 
 const areas = computed(() =>
-  yard.value ? todayOf(yard.value, jobs.value, rounds.value, overdue.value, format.sentence) : [],
+  yard.value ? todayOf(yard.value, jobs.value, rounds.value, overdue.value, format.sentence, warming.value) : [],
 )
 const lines = computed(() => areas.value.reduce((sum, area) => sum + area.lines.length, 0))
 const machines = computed(() => yard.value?.areas.flatMap((area) => area.machines) ?? [])

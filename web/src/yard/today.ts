@@ -1,11 +1,20 @@
-import type { JobSummary, MachineSummary, PlantPoint, PositionSummary, RoundSummary, Yard } from '@yardfrost/contract'
+import type {
+  JobSummary,
+  MachineSummary,
+  PlantPoint,
+  PositionSummary,
+  RoundSummary,
+  Warming,
+  Yard,
+} from '@yardfrost/contract'
 import { hasEnded, pointPlan } from '@yardfrost/core'
+import { trendTitles, trendWords } from '../trend/trend-words.ts'
 import type { RouteLocationRaw } from 'vue-router'
 
 /** One thing that wants hands: where, why, and the door to do it. */
 export interface TodayLine {
   key: string
-  mark: 'stop' | 'watch' | 'grease' | 'job' | 'round'
+  mark: 'stop' | 'watch' | 'grease' | 'job' | 'round' | 'warming'
   /** `BP-12 coupling end`, `DF-41 both ends`. */
   place: string
   reason: string
@@ -33,6 +42,7 @@ export function todayOf(
   rounds: readonly RoundSummary[],
   overdue: readonly PlantPoint[],
   sentence: (text: string) => string,
+  warming: Warming = [],
 ): TodayArea[] {
   const open = jobs.filter(({ state }) => !hasEnded(state))
   const areas = yard.areas.map(({ name, machines }) => ({
@@ -44,6 +54,7 @@ export function todayOf(
       return [
         ...found.map(({ line }) => line),
         ...mine.filter(({ id, state }) => state !== 'planned' && !told.has(id)).map(jobLine),
+        ...warming.filter((one) => one.machine.id === machine.id).map(warmingLine),
         ...greaseLines(machine, overdue, rounds),
       ]
     }),
@@ -106,6 +117,16 @@ const jobLine = (job: JobSummary): TodayLine => ({
   share: job.steps > 0 ? job.doneSteps / job.steps : 0,
   door: doorOf(job),
   job: job.number,
+})
+
+const warmingLine = ({ machine, position, quantity, verdict, result }: Warming[number]): TodayLine => ({
+  key: `${position.id} ${quantity}`,
+  mark: verdict === 'stop' ? 'stop' : 'warming',
+  place: `${machine.tag} ${position.name.toLowerCase()}`,
+  reason: `${trendTitles[quantity].title}: ${trendWords(result)}`,
+  share: null,
+  door: { label: 'Look', to: { name: 'position', params: { id: position.id, lens: 'diagnose' } } },
+  job: null,
 })
 
 const roundLine = ({ id, number, title, done, skipped, points, walkedBy }: RoundSummary): TodayLine => ({

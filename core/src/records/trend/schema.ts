@@ -2,14 +2,15 @@ import { z } from 'zod'
 import { Day } from '../days.ts'
 
 export const trendQuantities = ['temperature', 'velocity', 'envelope', 'ultrasound', 'insulation', 'other'] as const
-export type TrendQuantity = (typeof trendQuantities)[number]
+export const TrendQuantity = z.enum(trendQuantities)
+export type TrendQuantity = z.infer<typeof TrendQuantity>
 
 const value = z.number().min(-1e6).max(1e9)
 /** A day, then 00:00, or a moment in UTC. */
 export const Moment = z.union([Day, z.iso.datetime({ precision: -1 }), z.iso.datetime({ precision: 0 })])
 
 export const TrendInput = z.strictObject({
-  quantity: z.enum(trendQuantities).meta({ description: 'What is read' }),
+  quantity: TrendQuantity.meta({ description: 'What is read' }),
   readings: z
     .array(
       z.strictObject({

@@ -5,6 +5,7 @@ import FigureLine from '../../figures/FigureLine.vue'
 import SignSearch from '../../damage/SignSearch.vue'
 import LensSheet from '../LensSheet.vue'
 import { damage } from '../../references.ts'
+import PositionTrends from '../../trend/PositionTrends.vue'
 import { useBench } from '../use-bench.ts'
 
 const emit = defineEmits<{ working: [figure: string]; field: [path: string] }>()
@@ -82,6 +83,7 @@ const frequencies = ['bpfo', 'bpfi', 'bsf', 'ftf']
           >
         </li>
       </ol>
+      <PositionTrends :position-id="bench.id" />
       <template v-for="name in frequencies" :key="name">
         <FigureLine v-if="figures[name]" :name="name" :figure="figures[name]!" @working="emit('working', $event)" />
       </template>

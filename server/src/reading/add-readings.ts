@@ -1,0 +1,20 @@
+import type pg from 'pg'
+import { insertReadings, type NewReading } from '../store/readings.ts'
+import { today } from '../round/today.ts'
+import { judgeTrends } from './judge-trends.ts'
+
+/**
+ * Takes readings in, and judges their positions by them.
+ *
+ * @param source - who or what read them: a round, a file, a collector
+ */
+export async function addReadings(
+  db: pg.PoolClient,
+  siteId: string,
+  readings: readonly NewReading[],
+  source: string,
+): Promise<void> {
+  if (readings.length === 0) return
+  await insertReadings(db, siteId, readings, source)
+  await judgeTrends(db, siteId, new Set(readings.map(({ positionId }) => positionId)), today())
+}

@@ -1,0 +1,124 @@
+import { TrendQuantity, type Trend } from '@yardfrost/core'
+import { z } from 'zod'
+import type { Db } from './database.ts'
+import { readQueries } from './read-queries.ts'
+import { any, one, run, time } from './rows.ts'
+
+const sql = readQueries('./readings.sql', import.meta.url, [
+  'makeMonths',
+  'addReadings',
+  'countDays',
+  'listDays',
+  'getMounted',
+  'putTrend',
+  'listTrends',
+  'listRaw',
+  'findPositions',
+])
+
+/** One reading at a position. */
+export interface NewReading {
+  positionId: string
+  quantity: TrendQuantity
+  /** Moment, ISO 8601. */
+  at: string
+  value: number
+  ambient: number | null
+  load: number | null
+}
+
+/** Adds readings to a site, and counts their days anew. */
+export async function insertReadings(
+  db: Db,
+  siteId: string,
+  readings: readonly NewReading[],
+  source: string,
+): Promise<void> {
+  const moments = readings.map(({ at }) => at)
+  await run(db, sql.makeMonths(moments))
+  await run(
+    db,
+    sql.addReadings(
+      ...[siteId, readings.map(({ positionId }) => positionId), readings.map(({ quantity }) => quantity), moments],
+      ...[
+        readings.map(({ value }) => value),
+        readings.map(({ ambient }) => ambient),
+        readings.map(({ load }) => load),
+        source,
+      ],
+    ),
+  )
+  const days = [
+    ...new Set(readings.map(({ positionId, quantity, at }) => `${positionId} ${quantity} ${at.slice(0, 10)}`)),
+  ]
+  const parts = days.map((one) => one.split(' '))
+  await run(db, sql.countDays(siteId, ...[0, 1, 2].map((part) => parts.map((all) => all[part]))))
+}
+
+const DayRow = z.object({
+  quantity: TrendQuantity,
+  day: z.string(),
+  count: z.int(),
+  low: z.number(),
+  high: z.number(),
+  median: z.number(),
+})
+/** Days of a position from a day on, in order, by quantity. */
+export const listDays = (
+  db: Db,
+  siteId: string,
+  positionId: string,
+  from: string,
+): Promise<z.output<typeof DayRow>[]> => any(db, sql.listDays(siteId, positionId, from), DayRow)
+
+const MountedRow = z.object({ mounted: z.string().nullable() })
+
+/** Day on which the bearing of a position was last changed; null where no job tells. */
+export const mountedOn = async (db: Db, siteId: string, positionId: string): Promise<string | null> =>
+  (await one(db, sql.getMounted(siteId, positionId), MountedRow)).mounted
+
+export const putTrend = (
+  db: Db,
+  siteId: string,
+  positionId: string,
+  quantity: TrendQuantity,
+  trend: Trend,
+): Promise<void> => run(db, sql.putTrend(siteId, positionId, quantity, trend.verdict, JSON.stringify(trend)))
+
+const TrendRow = z
+  .object({
+    position_id: z.uuid(),
+    quantity: TrendQuantity,
+    verdict: z.enum(['watch', 'stop']),
+    result: z.custom<Trend>(),
+    position: z.string(),
+    machine_id: z.uuid(),
+    tag: z.string(),
+    machine: z.string(),
+    area: z.string(),
+  })
+  .transform(({ position_id, position, machine_id, tag, machine, area, ...rest }) => ({
+    ...rest,
+    position: { id: position_id, name: position },
+    machine: { id: machine_id, tag, name: machine, area },
+  }))
+
+/** Rows of a site that go towards a limit, or are over one, in walking order. */
+export const listTrends = (db: Db, siteId: string) => any(db, sql.listTrends(siteId), TrendRow)
+
+const RawRow = z.object({
+  quantity: TrendQuantity,
+  at: time,
+  value: z.number(),
+  ambient: z.number().nullable(),
+  load: z.number().nullable(),
+  source: z.string(),
+})
+
+/** Readings of a position as they were taken, in order. */
+export const listRaw = (db: Db, siteId: string, positionId: string, most: number) =>
+  any(db, sql.listRaw(siteId, positionId, most), RawRow)
+
+const NamedRow = z.object({ id: z.uuid(), tag: z.string(), name: z.string() })
+/** Positions of a site by tag and name, in lower case. */
+export const positionsByName = (db: Db, siteId: string) => any(db, sql.findPositions(siteId), NamedRow)

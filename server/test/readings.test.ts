@@ -1,0 +1,94 @@
+import type { PositionTrend, Warming } from '@yardfrost/contract'
+import { assert } from 'chai'
+import { randomUUID } from 'node:crypto'
+import type request from 'supertest'
+import { testApp, type TestApp } from './test-app.ts'
+
+const daysAgo = (days: number) => new Date(Date.now() - days * 86_400_000).toISOString().slice(0, 10)
+
+describe('readings', () => {
+  let test: TestApp
+  let technician: request.Agent
+  let where: { tag: string; name: string }
+  before(async () => {
+    test = await testApp('readings')
+    technician = await test.signedIn('technician@north')
+    const { body } = await technician.get(`/api/positions/${test.site.positionId}`).expect(200)
+    where = { tag: body.machine.tag, name: body.name }
+  })
+  after(() => test.stop())
+
+  const send = (lines: string[]) => technician.post('/api/readings').type('text/csv').send(['machine,position,quantity,at,value,ambient,load', ...lines].join('\n')) // prettier-ignore
+  const line = (day: string, value: number | string, quantity = 'temperature') => `${where.tag},${where.name},${quantity},${day}T08:00:00Z,${value},,` // prettier-ignore
+  const trendOf = async (quantity: string): Promise<PositionTrend> =>
+    ((await technician.get(`/api/positions/${test.site.positionId}/trends`).expect(200)).body as PositionTrend[]).find((one) => one.quantity === quantity) ?? assert.fail(`no ${quantity}`) // prettier-ignore
+  const warming = async (): Promise<Warming> => (await technician.get('/api/warming').expect(200)).body
+
+  it('of a file are counted by days, over months and years, and judged', async () => {
+    const lines = Array.from({ length: 60 }, (_, index) => line(daysAgo(400 - 6 * index), 55 + (index % 3)))
+    const { body } = await send(lines).expect(201)
+    assert.deepEqual(body, { taken: 60, refused: [] })
+    const { days, trend } = await trendOf('temperature')
+    assert.lengthOf(days, 60)
+    assert.equal(trend?.verdict, 'ok')
+    assert.isEmpty(await warming())
+    const { rows } = await test.database.pool.query(`select count(*)::int as months from pg_inherits where inhparent = 'reading'::regclass`) // prettier-ignore
+    assert.isAtLeast(rows[0].months, 10)
+  })
+
+  it('of one day are one day, with its median, lowest and highest', async () => {
+    const day = daysAgo(300)
+    await send(['10', '20', '90'].map((value) => line(day, value, 'ultrasound'))).expect(201)
+    assert.deepEqual((await trendOf('ultrasound')).days, [{ day, count: 3, low: 10, high: 90, median: 20 }])
+    await send([line(day, 30, 'ultrasound')]).expect(201)
+    assert.deepInclude((await trendOf('ultrasound')).days[0], { count: 4, median: 25 })
+  })
+
+  it('that cannot be read are told by their line, and hold up no other', async () => {
+    const { body } = await send([
+      line(daysAgo(40), 'hot'),
+      line('yesterday', 50),
+      `NO-1,${where.name},temperature,${daysAgo(40)},50,,`,
+      line(daysAgo(40), 50, 'colour'),
+      line(daysAgo(40), '50,5').replace('50,5', '"50,5"'),
+    ]).expect(201)
+    assert.equal(body.taken, 1)
+    assert.deepEqual(body.refused.map(({ line: at }: { line: number }) => at), [2, 3, 4, 5]) // prettier-ignore
+    assert.match(body.refused[0].message, /^value is "hot"/)
+    assert.match(body.refused[2].message, /NO-1/)
+  })
+
+  it('taken on a round go into the trend, and over a limit of the site they call', async () => {
+    const planner = await test.signedIn('planner@north')
+    const { version, settings } = (await planner.get('/api/site/settings').expect(200)).body
+    await planner.put('/api/site/settings').send({ version, settings: { ...settings, limits: { ...settings.limits, warmC: 68, hotC: 95 } } }).expect(200) // prettier-ignore
+    const { points } = (await technician.get('/api/points').expect(200)).body
+    const { body: round } = await technician.post('/api/rounds').send({ title: 'Hall', day: daysAgo(0), pointIds: [points[0].id] }) // prettier-ignore
+    const entry = {
+      id: randomUUID(),
+      point: points[0].id,
+      at: new Date().toISOString(),
+      kind: 'read',
+      what: 'before',
+      value: 69,
+    }
+    await technician
+      .post(`/api/rounds/${round.id}/entries`)
+      .send({ entries: [entry, entry] })
+      .expect(200)
+    const { days, trend } = await trendOf('temperature')
+    assert.deepInclude(days.at(-1), { day: daysAgo(0), count: 1, median: 69 })
+    assert.equal(trend?.verdict, 'watch')
+    assert.deepEqual(trend?.reasons, ['over-alert'])
+    const [found] = await warming()
+    assert.deepInclude(found, { quantity: 'temperature', verdict: 'watch' })
+    assert.equal(found?.position.id, test.site.positionId)
+  })
+
+  it('come out again as they went in', async () => {
+    const { text } = await technician.get(`/api/positions/${test.site.positionId}/readings.csv`).expect(200)
+    const lines = text.trim().split('\n')
+    assert.lengthOf(lines, 1 + 60 + 4 + 1 + 1)
+    assert.match(lines.at(-1) ?? '', /temperature,.*,69,,,round$/)
+  })
+})
