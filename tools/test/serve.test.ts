@@ -203,8 +203,10 @@ describe('npm start', function () {
     })
 
     it('loses nothing that was acknowledged when it is killed in the middle of writing', async () => {
+      const started = Date.now()
       const first = start(own())
       await until(() => /serving at/.test(first.printed()), first.printed)
+      const usualMs = Date.now() - started
       const { headers } = await post('/session', { login: planner.login, password: planner.password })
       const cookie = headers.getSetCookie()[0]?.split(';')[0] ?? ''
       const kept: string[] = []
@@ -225,7 +227,8 @@ describe('npm start', function () {
       const next = start(own())
       const began = Date.now()
       await until(() => /serving at/.test(next.printed()), next.printed)
-      assert.isBelow(Date.now() - began, 10_000)
+      // On a machine that is busy with other things a start takes its time, killed or not.
+      assert.isBelow(Date.now() - began, Math.max(10_000, 2 * usualMs))
       const csv = await (
         await fetch(`http://127.0.0.1:${settings.PORT}/api/register.csv`, { headers: { cookie } })
       ).text()

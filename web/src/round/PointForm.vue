@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PlantPoint } from '@yardfrost/contract'
-import { intervalOrigins, PointOwn } from '@yardfrost/core'
+import { PointOwn, type intervalOrigins } from '@yardfrost/core'
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import { reactive, ref } from 'vue'

@@ -43,9 +43,11 @@ const frame = computed(() => {
   const values = [
     ...days.value.flatMap(({ low, high }) => [low, high]),
     ...(limits.value.alert === null ? [] : [limits.value.alert]),
+    // The limit to stop at is drawn once it is near.
+    ...(limits.value.alarm !== null && row.trend?.verdict !== 'ok' ? [limits.value.alarm] : []),
   ]
   const x = scaleLinear([at(first.day), Math.max(at(last.day) + ahead.value, at(first.day) + 7)], [0, width])
-  const y = scaleLinear([Math.min(...values), Math.max(...values)], [height - below, 12]).nice()
+  const y = scaleLinear([Math.min(...values), Math.max(...values)], [height - below, 18]).nice()
   return { x, y, last }
 })
 const line = computed(() => {
@@ -87,9 +89,9 @@ const state = computed(() => (row.trend ? (row.trend.verdict === 'ok' ? 'go' : r
       <path class="spread" :d="band" />
       <path v-if="outlook" class="outlook" :d="outlook" />
       <g v-for="(limit, name) in limits" :key="name">
-        <template v-if="limit !== null && frame.y(limit) > 2">
+        <template v-if="limit !== null && frame.y(limit) > 8">
           <path :class="name" :d="`M0 ${frame.y(limit)}H${width}`" />
-          <text :class="name" :x="width" :y="frame.y(limit) - 3">
+          <text :class="name" :x="name === 'alert' ? width : 0" :y="frame.y(limit) - 3">
             {{ name === 'alert' ? 'watch' : 'stop' }} {{ shown(limit) }}
           </text>
         </template>
@@ -165,7 +167,6 @@ text {
 }
 
 text.alert,
-text.alarm,
 text.end {
   text-anchor: end;
 }
