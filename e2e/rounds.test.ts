@@ -109,6 +109,23 @@ describePage('a round with a tablet', { as: 'technician', size: [1180, 820] }, (
     await page.seeText(at(name), /Tobias/)
   })
 
+  it('is opened at a point by the code on its label', async () => {
+    const [, second = ''] = grease
+    const [tag = ''] = second.split(' ')
+    await page.click('[data-test="to-rounds"]')
+    await page.click(`[data-tag="${tag}"]`)
+    await page.clickWords('[data-point] .link', 'Labels')
+    const code = await page.read('[data-label] .typed')
+    await page.click('[data-test="to-rounds"]')
+    await page.fill('[data-test="point-code"]', code.toLowerCase().replace('-', ''))
+    await (await page.see('[data-test="point-code"]')).sendKeys('\uE007')
+    await page.see('[data-point]')
+    await page.go('/points/0000-0000')
+    await page.seeText('h1', /No point has this code/)
+    await page.go('/rounds')
+    await page.click('[data-round]')
+  })
+
   it('stands on a sheet with boxes, and moves the due dates on', async () => {
     await page.click('[data-test="to-sheet"]')
     await page.seeText('[data-test="sheet"]', /Six of them.*strokes.*scaffold.*Signed/s)

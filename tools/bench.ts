@@ -1,9 +1,11 @@
 import {
+  addDays,
   assess,
   assessLine,
   createCalculations,
   decodeDesignation,
   emptyPosition,
+  levelledMoves,
   rankCauses,
   seededRandom,
   simulateFits,
@@ -11,7 +13,9 @@ import {
   solveBeam,
   sweep,
   usualSketch,
+  weeksAhead,
   type RollingPosition,
+  type WeekPoint,
 } from '@yardfrost/core'
 import { loadReferences } from '@yardfrost/server/reference-files'
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs'
@@ -96,6 +100,20 @@ const inside = {
 } as const // prettier-ignore
 const distribute = (bearing: keyof typeof inside) => () =>
   void calculations.get('load.distribution')?.run(inside[bearing])
+/** Points of a plant of 2,000 machines, due over a year. */
+const today = '2026-11-23'
+const points = Array.from({ length: 6000 }, (_, index): WeekPoint => {
+  const intervalDays = [14, 28, 90, 180, 365][index % 5] ?? 28
+  const dueOn = addDays(today, (index * 37) % intervalDays)
+  const tolerance = Math.floor(intervalDays / 10)
+  return { id: `p${index}`, machine: `m${index % 2000}`, dueOn, earlyOn: addDays(dueOn, -tolerance), lateOn: addDays(dueOn, tolerance), movedTo: null, lastDone: today, intervalDays, minutes: 5 } // prettier-ignore
+})
+const fiveYears = Array.from({ length: 1825 }, (_, day) => ({
+  date: addDays(today, day - 1825),
+  median: 55 + ((day * 7919) % 13) / 10,
+  count: 3,
+}))
+const judgeFiveYears = () => void calculations.get('trend.judge')?.run({ quantity: 'temperature', daily: fiveYears })
 const evidence = ['dents-at-pitch', 'dents-finish-intact', 'hammered-on', 'rust']
 const stick = median(yardstick, 200)
 const bare = median(bareFits, 9)
@@ -111,6 +129,9 @@ const works: [title: string, limitMs: number | null, work: () => void, runs: num
   ['a million simulated fits', 2 * bare, () => void simulateFits('shaft', seatUm, ringUm, million, seededRandom(3)), 9],
   ['beam of 200 elements, solved once', 10, () => void solveBeam(longBeam), 200],
   ['a shaft line judged whole, beam and critical speed', null, () => void assessLine(pumpLine, new Map(), catalogue), 200],
+  ['weeks ahead of 6,000 points', 100, () => void weeksAhead(points, today, 11), 30],
+  ['the same, levelled', 1000, () => void levelledMoves(points, [], today, 11), 5],
+  ['trend of five years of days', 50, judgeFiveYears, 50],
   ['damage ranked, next questions', 20, () => void rankCauses({ evidence, absent: [], context: { kappa: 0.6 } }, damage), 300],
 ] // prettier-ignore
 

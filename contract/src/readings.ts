@@ -1,4 +1,4 @@
-import { TrendQuantity, type Trend } from '@yardfrost/core'
+import { Trend, TrendQuantity } from '@yardfrost/core'
 import { z } from 'zod'
 
 /** One day of readings at a position. */
@@ -17,7 +17,7 @@ export const PositionTrend = z.object({
   quantity: TrendQuantity,
   since: z.string().nullable(),
   days: z.array(ReadingDay),
-  trend: z.custom<Trend>().nullable(),
+  trend: Trend.nullable(),
 })
 export type PositionTrend = z.infer<typeof PositionTrend>
 export const PositionTrends = z.array(PositionTrend)
@@ -27,7 +27,7 @@ export const Warming = z.array(
   z.object({
     quantity: TrendQuantity,
     verdict: z.enum(['watch', 'stop']),
-    result: z.custom<Trend>(),
+    result: Trend,
     position: z.object({ id: z.uuid(), name: z.string() }),
     machine: z.object({ id: z.uuid(), tag: z.string(), name: z.string(), area: z.string() }),
   }),

@@ -12,7 +12,7 @@ export const PlantPoint = z.object({
   id: z.uuid(),
   kind: PointKind,
   position: z.object({ id: z.uuid(), name: z.string() }),
-  machine: Place,
+  machine: Place.extend({ hoursSource: HoursSource }),
   work: PointWork,
   own: PointOwn,
   lastDone: z.string().nullable(),

@@ -113,6 +113,15 @@ describe('points and rounds', () => {
       }
     })
 
+    it('is read on a round too, and refused there by its name', async () => {
+      const pointIds = (await points()).map(({ id }) => id)
+      const { body: round } = await technician.post('/api/rounds').send({ title: 'x', day: daysFromNow(0), pointIds })
+      const hours = (value: number) => entry(round, 'read', { what: 'hours', value })
+      const { body } = await send(round, [hours(1362), hours(9)])
+      assert.lengthOf(body.kept, 1)
+      assert.match(body.refused[0].message, /^The hour meter of .*at least what it showed/)
+    })
+
     it('that was replaced goes on from its last reading', async () => {
       const { body } = await read({ day: daysFromNow(0), shownH: 4, replacedAt: 1366 }).expect(201)
       assert.deepInclude(body.readings[0], { shownH: 4, hoursH: 1370 })

@@ -16,7 +16,8 @@ const siteName = 'Marram Point Saltworks'
 /** Every row of every table, as sums: two databases that hold the same say the same. */
 async function sums(pool: pg.Pool, leftOut: readonly string[] = []): Promise<Record<string, string>> {
   const { rows } = await pool.query<{ name: string }>(
-    `select tablename as name from pg_tables where schemaname = 'public' order by 1`,
+    // Months of readings are counted with the table they are parts of.
+    `select tablename as name from pg_tables where schemaname = 'public' and tablename !~ '^reading_[0-9]' order by 1`,
   )
   const found: Record<string, string> = {}
   for (const { name } of rows.filter((one) => !leftOut.includes(one.name))) {
@@ -192,7 +193,7 @@ describe('keeping it', function () {
 
     it('of an older version lack what it did not have, and are read', async () => {
       const older = await exported(pool, 'older')
-      for (const name of ['points', 'meters', 'stops', 'rounds', 'visits'])
+      for (const name of ['points', 'meters', 'stops', 'rounds', 'visits', 'readings', 'reading-days', 'trends'])
         for (const ending of ['csv', 'json']) rmSync(join(older, `${name}.${ending}`), { force: true })
       const site = join(older, 'site.json')
       writeFileSync(site, readFileSync(site, 'utf8').replace('"files": 2', '"files": 1'))

@@ -33,6 +33,13 @@ export const router = createRouter({
       props: true,
     },
     { path: '/rounds', name: 'rounds', component: () => import('./round/WeeksPage.vue') },
+    { path: '/points/:id', name: 'point', component: () => import('./round/PointDoor.vue'), props: true },
+    {
+      path: '/machines/:id/labels',
+      name: 'labels',
+      component: () => import('./round/LabelsPage.vue'),
+      props: true,
+    },
     { path: '/rounds/:id/sheet', name: 'round-sheet', component: () => import('./round/SheetPage.vue'), props: true },
     { path: '/rounds/:id/:point?', name: 'round', component: () => import('./round/RoundPage.vue'), props: true },
     { path: '/jobs/:id/card', name: 'job-card', component: () => import('./job/JobCardPage.vue'), props: true },

@@ -3,7 +3,7 @@ import { purged } from '../records/adapt-interval.ts'
 
 export const skipReasons = ['no-access', 'running', 'standing', 'no-grease', 'blocked', 'other'] as const
 export type SkipReason = (typeof skipReasons)[number]
-export const roundReadings = ['before', 'after', 'vibration', 'sound'] as const
+export const roundReadings = ['before', 'after', 'vibration', 'sound', 'hours'] as const
 export type RoundReading = (typeof roundReadings)[number]
 
 const shared = { id: z.uuid(), point: z.uuid(), at: z.iso.datetime() }
@@ -30,7 +30,7 @@ export const RoundEntry = z.discriminatedUnion('kind', [
     kind: z.literal('read'),
     ...shared,
     what: z.enum(roundReadings),
-    value: z.number().min(-100).max(1000),
+    value: z.number().min(-100).max(1e7),
   }),
   /** Takes back the last thing that was said of the point. */
   z.strictObject({ kind: z.literal('undone'), ...shared }),

@@ -1,6 +1,7 @@
 import { assert } from 'chai'
 import { PointOwn, PointWork } from '../../src/round/point.ts'
 import { proposalOf, proposalWords, type Seen } from '../../src/round/learn.ts'
+import { isCodeOf, pointCode } from '../../src/round/point-code.ts'
 import { gunCheck } from '../../src/round/gun-check.ts'
 import { lastDoneOf, roundProgress, seenAt } from '../../src/round/progress.ts'
 import type { RoundEntry } from '../../src/round/entry.ts'
@@ -85,5 +86,14 @@ describe('entries of a point', () => {
     ).get('p')
     assert.equal(progress?.state, 'open')
     assert.deepEqual(progress?.readings, { before: 58 })
+  })
+})
+
+describe('the code of a point', () => {
+  const id = '3f0c6a52-6f0b-4a4c-9f53-6a1d0d4d6a01'
+  it('is read as it is typed, with or without its dash, large or small', () => {
+    assert.equal(pointCode(id), '3F0C-6A52')
+    for (const typed of ['3F0C-6A52', '3f0c6a52', ' 3f0c 6a52 ', id]) assert.isTrue(isCodeOf(id, typed), typed)
+    for (const typed of ['3F0C', '3F0C-6A53', '']) assert.isFalse(isCodeOf(id, typed), typed)
   })
 })

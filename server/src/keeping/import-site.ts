@@ -5,6 +5,7 @@ import { join } from 'node:path'
 import type pg from 'pg'
 import { z } from 'zod'
 import { readPhoto } from '../job/read-photo.ts'
+import { makeMonths } from '../store/readings.ts'
 import { askJudging } from '../store/sites.ts'
 import { filesVersion } from './export-site.ts'
 import {
@@ -108,6 +109,8 @@ async function addRows(
     ...papers.map(([, { cast }], at) => castOf(cast, columns.length + at + 2)),
     ...(photographs ? [`$${columns.length + papers.length + 2}::bytea`] : []),
   ]
+  // Readings lie by months, each made as its first one comes.
+  if (file.table === 'reading') await makeMonths(db, rows.map((row) => row['at'] ?? '')) // prettier-ignore
   const text = `insert into ${file.table} (${names.join(', ')}) values (${values.join(', ')})`
   for (const [index, row] of rows.entries()) {
     const paper = documents.get(keyOf(file, row))

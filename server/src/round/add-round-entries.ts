@@ -1,5 +1,5 @@
 import type { AddEntries, EntriesKept, KeptRoundEntry, RoundDetail } from '@yardfrost/contract'
-import { inputErrorOf, lastDoneOf, RoundEntry } from '@yardfrost/core'
+import { InputError, inputErrorOf, lastDoneOf, RoundEntry } from '@yardfrost/core'
 import type pg from 'pg'
 import type { z } from 'zod'
 import type { RoundEntriesKept } from '@yardfrost/contract'
@@ -10,6 +10,7 @@ import type { NewReading } from '../store/readings.ts'
 import { storeDone } from '../store/points.ts'
 import { holdRound, insertRoundEntry, listVisits } from '../store/rounds.ts'
 import { unstorableField } from '../store/unstorable.ts'
+import { readMeter } from './read-meter.ts'
 import { reckonDue } from './reckon-due.ts'
 
 type Refusal = Pick<EntriesKept['refused'][number], 'message' | 'fix'>
@@ -48,7 +49,7 @@ export async function addRoundEntries(
       kept.push(before)
       continue
     }
-    const entry = readEntry(given, points)
+    const entry = await withMeter(db, who, round, readEntry(given, points))
     const seq = 'message' in entry ? null : await insertRoundEntry(db, { ...who, roundId, entry })
     if (seq === null || 'message' in entry) {
       refused.push({ id: given.id, ...('message' in entry ? entry : { message: 'Another round has this entry', fix: 'Enter it again in this round.' }) }) // prettier-ignore
@@ -72,7 +73,13 @@ export async function addRoundEntries(
 }
 
 /** What a reading on a round is read of; one after greasing tells of the grease, and not of where the bearing is going. */
-const quantityOf = { before: 'temperature', vibration: 'velocity', sound: 'ultrasound', after: null } as const
+const quantityOf = {
+  before: 'temperature',
+  vibration: 'velocity',
+  sound: 'ultrasound',
+  after: null,
+  hours: null,
+} as const
 
 function readingOf(
   { point, at, what, value }: Extract<RoundEntry, { kind: 'read' }>,
@@ -80,6 +87,26 @@ function readingOf(
 ): NewReading[] {
   const [positionId, quantity] = [positions.get(point), quantityOf[what]]
   return positionId && quantity ? [{ positionId, quantity, at, value, ambient: null, load: null }] : []
+}
+
+/** An hour meter that was read on the round is taken as one; a reading it cannot be is refused. */
+async function withMeter(
+  db: pg.PoolClient,
+  who: Who,
+  round: RoundDetail,
+  entry: RoundEntry | Refusal,
+): Promise<RoundEntry | Refusal> {
+  if ('message' in entry || entry.kind !== 'read' || entry.what !== 'hours') return entry
+  const machine = round.points.find(({ id }) => id === entry.point)?.machine
+  if (!machine) return entry
+  const reading = { machineId: machine.id, day: entry.at.slice(0, 10), shownH: entry.value, replacedAt: null }
+  try {
+    await readMeter(db, who, reading)
+    return entry
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    return { message: `The hour meter of ${machine.tag}: ${error.message}`, fix: error.fix }
+  }
 }
 
 /** When points were last done, by what is left standing on every round, and when they are due again. */

@@ -50,7 +50,8 @@ where t.id = d.id
 -- Points of a site in walking order, those of machines and positions that are in service.
 -- $1 site id (uuid)   $2 point ids (uuid[], or null for all)   $3 only what is overdue on this day and can be reached (date, or null)
 select t.id, t.kind, t.work, t.own, t.last_done, t.due_on, t.early_on, t.late_on, t.interval_days, t.moved_to, t.version,
-  p.id as position_id, p.name as position, m.id as machine_id, m.tag, m.name as machine, a.name as area
+  p.id as position_id, p.name as position, m.id as machine_id, m.tag, m.name as machine, m.hours_source,
+  a.name as area
 from point t
 join position p on p.id = t.position_id
 join machine m on m.id = p.machine_id

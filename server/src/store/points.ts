@@ -42,9 +42,10 @@ const PointRow = z
     machine_id: z.uuid(),
     tag: z.string(),
     machine: z.string(),
+    hours_source: z.string(),
     area: z.string(),
   })
-  .transform(({ position_id, position, machine_id, tag, machine, area, ...row }) =>
+  .transform(({ position_id, position, machine_id, tag, machine, hours_source: hoursSource, area, ...row }) =>
     PlantPoint.parse({
       ...row,
       lastDone: row.last_done,
@@ -54,7 +55,7 @@ const PointRow = z
       intervalDays: row.interval_days,
       movedTo: row.moved_to,
       position: { id: position_id, name: position },
-      machine: { id: machine_id, tag, name: machine, area },
+      machine: { id: machine_id, tag, name: machine, area, hoursSource },
     }),
   )
 

@@ -1,4 +1,4 @@
-import { TrendQuantity, type Trend } from '@yardfrost/core'
+import { Trend, TrendQuantity } from '@yardfrost/core'
 import { z } from 'zod'
 import type { Db } from './database.ts'
 import { readQueries } from './read-queries.ts'
@@ -27,6 +27,9 @@ export interface NewReading {
   load: number | null
 }
 
+/** Makes the months that some moments fall in. */
+export const makeMonths = (db: Db, moments: readonly string[]): Promise<void> => run(db, sql.makeMonths(moments))
+
 /** Adds readings to a site, and counts their days anew. */
 export async function insertReadings(
   db: Db,
@@ -35,7 +38,7 @@ export async function insertReadings(
   source: string,
 ): Promise<void> {
   const moments = readings.map(({ at }) => at)
-  await run(db, sql.makeMonths(moments))
+  await makeMonths(db, moments)
   await run(
     db,
     sql.addReadings(
@@ -90,7 +93,7 @@ const TrendRow = z
     position_id: z.uuid(),
     quantity: TrendQuantity,
     verdict: z.enum(['watch', 'stop']),
-    result: z.custom<Trend>(),
+    result: Trend,
     position: z.string(),
     machine_id: z.uuid(),
     tag: z.string(),

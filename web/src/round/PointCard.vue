@@ -7,6 +7,7 @@ import { useFormat } from '../figures/use-format.ts'
 import { useSession } from '../shell/session.ts'
 import { shownDay } from '../shell/shown-time.ts'
 import PointForm from './PointForm.vue'
+import MeterForm from './MeterForm.vue'
 import PointPast from './PointPast.vue'
 import { today } from './use-weeks.ts'
 import { pointKindWords } from './words.ts'
@@ -18,6 +19,7 @@ const format = useFormat()
 const session = useSession()
 const settling = ref(false)
 const past = ref(false)
+const metering = ref(false)
 
 const plan = computed(() => pointPlan(point.kind, point.work, point.own))
 const quantity = computed(() => {
@@ -84,11 +86,22 @@ const due = computed(() => {
       <button type="button" class="link" data-test="settle" @click="settling = !settling">
         {{ settling ? 'Close' : 'Settle' }}
       </button>
+      <button
+        v-if="point.machine.hoursSource === 'meter'"
+        type="button"
+        class="link"
+        data-test="meter-of"
+        @click="metering = !metering"
+      >
+        Meter
+      </button>
       <button type="button" class="link" data-test="past-of" @click="past = !past">Past</button>
       <RouterLink class="link" :to="{ name: 'position', params: { id: point.position.id, lens: 'grease' } }"
         >Bench</RouterLink
       >
+      <RouterLink class="link" :to="{ name: 'labels', params: { id: point.machine.id } }">Labels</RouterLink>
     </p>
+    <MeterForm v-if="metering" :machine-id="point.machine.id" @saved="emit('saved')" />
     <PointPast v-if="past" :point-id="point.id" />
     <PointForm v-if="settling" :point="point" @saved="((settling = false), emit('saved'))" />
   </article>
@@ -127,8 +140,9 @@ h3 {
 
 .actions {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  gap: 16px;
+  gap: 0 16px;
   min-height: 44px;
 }
 </style>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { PointHistory } from '@yardfrost/contract'
+import type { RoundReading } from '@yardfrost/core'
 import { ref } from 'vue'
 import { api } from '../api/client.ts'
 import { useFormat } from '../figures/use-format.ts'
@@ -16,6 +17,13 @@ const { failure, load } = useLoading(async () => {
   past.value = await api.pointHistory(pointId)
 })
 
+const readWords: Record<RoundReading, string> = {
+  before: 'housing before',
+  after: 'housing after',
+  vibration: 'vibration',
+  sound: 'ultrasound',
+  hours: 'hour meter',
+}
 type Entry = PointHistory['visits'][number]['entry']
 function visitWords(entry: Entry): string {
   switch (entry.kind) {
@@ -26,7 +34,7 @@ function visitWords(entry: Entry): string {
     case 'undone':
       return 'taken back'
     case 'read':
-      return `${entry.what === 'vibration' || entry.what === 'sound' ? entry.what : `housing ${entry.what}`} ${entry.value}`
+      return `${readWords[entry.what]} ${entry.value}`
     default:
       return entry satisfies never
   }

@@ -67,6 +67,14 @@ const why = computed(() => {
           :value="read('sound')"
           @read="emit('read', 'sound', $event)"
         />
+        <ReadingInput
+          v-if="shown.point.machine.hoursSource === 'meter'"
+          id="read-hours"
+          title="Hour meter"
+          quantity="duration"
+          :value="read('hours')"
+          @read="emit('read', 'hours', $event)"
+        />
       </fieldset>
     </section>
     <PositionTrends :key="shown.point.position.id" :position-id="shown.point.position.id" />

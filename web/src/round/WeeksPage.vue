@@ -13,6 +13,7 @@ import { usePageState } from '../shell/page-state.ts'
 import { useSession } from '../shell/session.ts'
 import { shownDay } from '../shell/shown-time.ts'
 import { useLoading } from '../shell/use-loading.ts'
+import CodeBox from './CodeBox.vue'
 import PointCard from './PointCard.vue'
 import StopList from './StopList.vue'
 import ProposalLine from './ProposalLine.vue'
@@ -240,6 +241,7 @@ const move = (ids: readonly string[], week: number) => attempt(() => weeks.move(
             </RouterLink>
           </li>
         </ol>
+        <CodeBox />
         <template v-if="proposals.length">
           <h2>Learned on the rounds</h2>
           <ul class="plain">

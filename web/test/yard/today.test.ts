@@ -29,7 +29,7 @@ const job = (change: Partial<JobSummary>): JobSummary => ({
 }) // prettier-ignore
 const round: RoundSummary = { id: 'r', number: 3, title: 'Week 48', day: '2026-11-23', state: 'open', walkedBy: 'Una', points: 4, done: 1, skipped: 1, minutes: 20, areas: ['Near hall'] } // prettier-ignore
 const late = (dueOn: string): PlantPoint => ({
-  ...{ id: 'p', kind: 'grease', position: { id: 'x', name: 'Drive end' }, machine: { id: 'A-1', tag: 'A-1', name: '', area: '' } },
+  ...{ id: 'p', kind: 'grease', position: { id: 'x', name: 'Drive end' }, machine: { id: 'A-1', tag: 'A-1', name: '', area: '', hoursSource: 'clock' } },
   work: PointWork.parse({ quantityG: 12, gun: { name: 'Brass gun', gramsPerStroke: 1.2 } }),
   own: PointOwn.parse({}),
   ...{ lastDone: '2026-01-01', dueOn, earlyOn: dueOn, lateOn: dueOn, intervalDays: 30, movedTo: null, version: 1 },

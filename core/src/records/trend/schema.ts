@@ -65,57 +65,52 @@ export type TrendInput = z.output<typeof TrendInput>
 
 export const trendReasons = ['over-alarm', 'alarm-in-two-days', 'over-alert', 'toward-alarm', 'step', 'no-limit', 'within-limits'] as const // prettier-ignore
 export type TrendReason = (typeof trendReasons)[number]
-export type TrendRemark = 'duplicate-times' | 'no-baseline' | 'gap' | 'stale' | 'single-reading'
+export const trendRemarks = ['duplicate-times', 'no-baseline', 'gap', 'stale', 'single-reading'] as const
+export type TrendRemark = (typeof trendRemarks)[number]
+
+const number = z.number()
+const maybe = number.nullable()
 
 /** Sums of a day, from which means and spreads of weeks and months are added up. */
-export interface ChartDay {
-  date: string
-  count: number
-  min: number
-  max: number
-  sum: number
-  sumSq: number
-  median: number
-}
+const ChartDay = z.object({
+  date: z.string(),
+  count: z.int(),
+  min: number,
+  max: number,
+  sum: number,
+  sumSq: number,
+  median: number,
+})
+export type ChartDay = z.infer<typeof ChartDay>
 
-export interface TrendStep {
-  /** First day after it. */
-  date: string
-  from: number
-  to: number
-  /** In decades where the quantity is judged by its logarithm. */
-  size: number
-  worse: boolean
-}
+/** A jump: `date` is the first day after it; `size` is in decades where the quantity is judged by its logarithm. */
+const TrendStep = z.object({ date: z.string(), from: number, to: number, size: number, worse: z.boolean() })
 
-export interface Trend {
-  days: number
-  firstDate: string
-  lastDate: string
-  dropped: number
-  chart: ChartDay[] | null
-  baseline: { median: number; mad: number; scale: number; days: number } | null
-  limits: {
-    baselineAlert: number | null
-    baselineAlarm: number | null
-    fixedAlert: number | null
-    fixedAlarm: number | null
-  }
-  present: number
-  presentRaw: number
+/** Where a row of readings is going. */
+export const Trend = z.object({
+  days: z.int(),
+  firstDate: z.string(),
+  lastDate: z.string(),
+  dropped: z.int(),
+  chart: z.array(ChartDay).nullable(),
+  baseline: z.object({ median: number, mad: number, scale: number, days: z.int() }).nullable(),
+  limits: z.object({ baselineAlert: maybe, baselineAlarm: maybe, fixedAlert: maybe, fixedAlarm: maybe }),
+  present: number,
+  presentRaw: number,
   /** From the baseline, in scales of it, worse positive. */
-  deviation: number | null
-  slopePerDay: number | null
-  slopeLowPerDay: number | null
-  slopeHighPerDay: number | null
-  worsening: boolean
-  daysToAlarm: number | null
-  daysToAlarmEarliest: number | null
-  daysToAlarmLatest: number | null
-  step: TrendStep | null
-  verdict: 'ok' | 'watch' | 'stop'
-  reasons: TrendReason[]
-  signs: string[]
-  context: { runningC?: number; vibrationMmPerS?: number }
-  remarks: TrendRemark[]
-}
+  deviation: maybe,
+  slopePerDay: maybe,
+  slopeLowPerDay: maybe,
+  slopeHighPerDay: maybe,
+  worsening: z.boolean(),
+  daysToAlarm: maybe,
+  daysToAlarmEarliest: maybe,
+  daysToAlarmLatest: maybe,
+  step: TrendStep.nullable(),
+  verdict: z.enum(['ok', 'watch', 'stop']),
+  reasons: z.array(z.enum(trendReasons)),
+  signs: z.array(z.string()),
+  context: z.object({ runningC: number.optional(), vibrationMmPerS: number.optional() }),
+  remarks: z.array(z.enum(trendRemarks)),
+})
+export type Trend = z.infer<typeof Trend>

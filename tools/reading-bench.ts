@@ -1,0 +1,85 @@
+import { loadReferences, migrate, openPool, startServer } from '@yardfrost/server'
+import pg from 'pg'
+import { pino } from 'pino'
+import { loadDemoSite } from './demo/load-plant.ts'
+import { seedLargeSite } from './demo/large-site.ts'
+import { temporaryCluster } from './temporary-app.ts'
+
+// Ten million readings of 2,000 positions over five years: how long the trend of one of them takes in the API.
+
+const [positions, years, readings] = [2000, 5, 10_000_000]
+const asked = 60
+
+const { cluster, remove } = await temporaryCluster()
+try {
+  const url = await cluster.makeDatabase('readings')
+  const pool = openPool(url, () => undefined)
+  await migrate(pool)
+  const references = loadReferences()
+  await loadDemoSite(pool, references)
+  await seedLargeSite(url)
+  const began = performance.now()
+  await seed(url)
+  console.log(
+    `seeded ${readings.toLocaleString('en')} readings in ${((performance.now() - began) / 1000).toFixed(0)} s`,
+  )
+  const log = pino({ level: 'silent' })
+  const server = await startServer({ pool, databaseUrl: url, references, log, version: 'bench', port: 0, host: '127.0.0.1', webFolder: null }) // prettier-ignore
+  const base = `http://127.0.0.1:${server.port}/api`
+  const signed = await fetch(`${base}/session`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ login: 'viewer', password: 'salt-air' }),
+  })
+  const cookie = signed.headers.getSetCookie()[0]?.split(';')[0] ?? ''
+  const { rows } = await pool.query<{ position_id: string }>('select distinct position_id from reading_day limit $1', [
+    asked,
+  ])
+  const times: number[] = []
+  for (const { position_id: id } of rows) {
+    const at = performance.now()
+    await (await fetch(`${base}/positions/${id}/trends`, { headers: { cookie } })).text()
+    times.push(performance.now() - at)
+  }
+  times.sort((a, b) => a - b)
+  console.log(
+    `trend of one position over five years: median ${times[asked >> 1]?.toFixed(1)} ms, worst ${times.at(-1)?.toFixed(1)} ms`,
+  )
+  await server.stop()
+} finally {
+  await remove()
+}
+
+/** A reading every day and a few more, so that there are as many as asked, month by month. */
+async function seed(url: string): Promise<void> {
+  const client = new pg.Client({ connectionString: url })
+  await client.connect()
+  const days = 365 * years
+  const aDay = Math.round(readings / positions / days)
+  for (let from = 0; from < days; from += 30) {
+    await client.query(
+      `select make_reading_month(d) from generate_series(now() - make_interval(days => $1), now() - make_interval(days => $2), '7 days') d`,
+      [days - from, Math.max(0, days - from - 30)],
+    )
+    await client.query(
+      `insert into reading (site_id, position_id, quantity, at, value, source)
+       select p.site_id, p.id, 'temperature', now() - make_interval(days => $1 - d, hours => 6 * k),
+         55 + 3 * random(), 'bench'
+       from (select id, site_id from position where retired_at is null order by id limit $3) p
+       cross join generate_series(0, least(29, $1 - 1)) d
+       cross join generate_series(1, $2) k`,
+      [days - from, aDay, positions],
+    )
+  }
+  await client.query(
+    `insert into reading_day (site_id, position_id, quantity, day, count, low, high, total, squares, median)
+     select site_id, position_id, quantity, (at at time zone 'UTC')::date, count(*), min(value), max(value), sum(value),
+       sum(value ^ 2), percentile_cont(0.5) within group (order by value)
+     from reading
+     where source = 'bench'
+     group by 1, 2, 3, 4
+     on conflict do nothing`,
+  )
+  await client.query('vacuum analyze')
+  await client.end()
+}
