@@ -42,8 +42,9 @@ try {
     times.push(performance.now() - at)
   }
   times.sort((a, b) => a - b)
+  const shown = (ms: number | undefined) => (ms ?? NaN).toFixed(1)
   console.log(
-    `trend of one position over five years: median ${times[asked >> 1]?.toFixed(1)} ms, worst ${times.at(-1)?.toFixed(1)} ms`,
+    `trend of one position over five years: median ${shown(times[asked >> 1])} ms, worst ${shown(times.at(-1))} ms`,
   )
   await server.stop()
 } finally {
