@@ -139,7 +139,7 @@ describePage('at the bench', { as: 'technician' }, ({ page }) => {
 
   it('discovers the fan with both ends held: thrust, life, way out', async () => {
     await page.go()
-    await page.seeText('[data-position="DF-41 Fan end"]', /22216/)
+    await page.seeText('[data-line^="DF-41"]', /1.03\smm of growth has nowhere to go/)
     await page.openPosition('DF-41', 'Fan end')
     await page.seeText(
       '[data-test="finding"]',

@@ -88,7 +88,7 @@ function findings(
           machine,
           positions.map(({ name }) => name),
         ),
-        reason: job && job.state !== 'planned' ? `${reason} ${stageOf(job)}` : reason,
+        reason: job && job.state !== 'planned' ? `${stageOf(job)} ${reason}` : reason,
         share: null,
         door: job ? doorOf(job) : { label: 'Look', to: { name: 'position', params: { id: first?.id ?? '' } } },
         job: job?.number ?? null,

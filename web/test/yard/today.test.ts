@@ -51,7 +51,7 @@ describe('today', () => {
     const [, near] = today([job({})])
     assert.lengthOf(near?.lines ?? [], 1)
     assert.deepInclude(near?.lines[0], { mark: 'watch', job: 104 })
-    assert.match(near?.lines[0]?.reason ?? '', /^Thin film\. At heat and mount, 6 of 14 steps, Una\.$/)
+    assert.match(near?.lines[0]?.reason ?? '', /^At heat and mount, 6 of 14 steps, Una\. Thin film\.$/)
   })
 
   it('tells a job of a position that says go by itself, and leaves out what is only planned or over', () => {
