@@ -159,6 +159,8 @@ describePage('a round with a tablet', { as: 'technician', size: [1180, 820] }, (
 
 describePage('the weeks ahead', { as: 'planner' }, ({ page }) => {
   const daysAgo = (days: number) => new Date(Date.now() - days * 86_400_000).toISOString().slice(0, 10)
+  /** Days to a Thursday some weeks ahead: ten days of tolerance then reach the next week, and not the one after. */
+  const thursday = 35 + ((4 - new Date(Date.now() + 35 * 86_400_000).getUTCDay() + 7) % 7)
   /** A day as its field has it, in whatever order this browser shows days. */
   const setDay = (css: string, day: string) =>
     page.driver.executeScript(
@@ -173,7 +175,7 @@ describePage('the weeks ahead', { as: 'planner' }, ({ page }) => {
     await page.click('[data-row="BP-12"] .mark')
     await page.click('[data-point^="BP-12"] [data-test="settle"]')
     await page.fill('[data-test="point.maxDays"]', '100')
-    await setDay('[data-test="point.lastDone"]', daysAgo(65))
+    await setDay('[data-test="point.lastDone"]', daysAgo(100 - thursday))
     await page.click('[data-test="save-point"]')
     await page.seeText('[data-point^="BP-12"]', /100 days/)
     await page.click('[data-row="DF-41"] .mark')
