@@ -9,7 +9,7 @@ import TextInput from '../form/TextInput.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { shownDay } from '../shell/shown-time.ts'
 import { useLoading } from '../shell/use-loading.ts'
-import { today } from './use-weeks.ts'
+import { today } from '../shell/today.ts'
 
 /** The hour meter of a machine: what it showed, and a new one that goes on from where the old one stood. */
 const { machineId } = defineProps<{ machineId: string }>()

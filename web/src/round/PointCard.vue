@@ -9,7 +9,7 @@ import { shownDay } from '../shell/shown-time.ts'
 import PointForm from './PointForm.vue'
 import MeterForm from './MeterForm.vue'
 import PointPast from './PointPast.vue'
-import { today } from './use-weeks.ts'
+import { today } from '../shell/today.ts'
 import { pointKindWords } from './words.ts'
 
 /** One point: how much and how often, why it is due, and what people settle for it. */

@@ -10,7 +10,7 @@ import QuantityField from '../form/QuantityField.vue'
 import TextField from '../form/TextField.vue'
 import TextInput from '../form/TextInput.vue'
 import ThingForm from '../form/ThingForm.vue'
-import { today } from './use-weeks.ts'
+import { today } from '../shell/today.ts'
 
 /** What people settle for a point, over what is worked out. */
 const { point } = defineProps<{ point: PlantPoint }>()

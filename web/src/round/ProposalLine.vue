@@ -2,12 +2,13 @@
 import type { Proposals } from '@yardfrost/contract'
 import { proposalOf, proposalWords } from '@yardfrost/core'
 import Button from 'primevue/button'
-import { computed, ref } from 'vue'
-import { api, ApiFailure } from '../api/client.ts'
+import { computed } from 'vue'
+import { api } from '../api/client.ts'
 import { useFormat } from '../figures/use-format.ts'
 import { useSession } from '../shell/session.ts'
 import { shownDay } from '../shell/shown-time.ts'
-import { today } from './use-weeks.ts'
+import { today } from '../shell/today.ts'
+import { useAsking } from '../shell/use-asking.ts'
 import { pointName } from './words.ts'
 
 /** What a point should learn from what came out: a person takes it, or leaves the interval as it is. */
@@ -17,16 +18,15 @@ const format = useFormat()
 const session = useSession()
 const proposal = computed(() => proposalOf(one.point.kind, one.point.work, one.point.own, one.seen))
 const words = computed(() => (proposal.value ? format.sentence(proposalWords(proposal.value)) : ''))
-const trouble = ref<ApiFailure | null>(null)
+const { trouble, asking } = useAsking()
 
-async function settle(takes: boolean) {
-  const found = proposal.value
-  if (!found) return
-  trouble.value = null
-  const { id, version, own, lastDone } = one.point
-  const learned = takes && found.verdict !== 'keep'
-  const reason = `${words.value.split(':')[0] ?? ''} on ${found.day}`
-  try {
+const settle = (takes: boolean) =>
+  asking(async () => {
+    const found = proposal.value
+    if (!found) return
+    const { id, version, own, lastDone } = one.point
+    const learned = takes && found.verdict !== 'keep'
+    const reason = `${words.value.split(':')[0] ?? ''} on ${found.day}`
     await api.savePoint(id, {
       version,
       lastDone,
@@ -38,11 +38,7 @@ async function settle(takes: boolean) {
       },
     })
     emit('settled')
-  } catch (error) {
-    if (!(error instanceof ApiFailure)) throw error
-    trouble.value = error
-  }
-}
+  })
 </script>
 
 <template>

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { useEventListener, useSessionStorage } from '@vueuse/core'
 import Button from 'primevue/button'
-import { computed, nextTick, ref, useTemplateRef, watch, watchEffect } from 'vue'
+import { computed, nextTick, useTemplateRef, watch, watchEffect } from 'vue'
 import { useRouter } from 'vue-router'
-import { ApiFailure } from '../api/client.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useSession } from '../shell/session.ts'
+import { useAsking } from '../shell/use-asking.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import { usePageKeys } from '../shell/use-page-keys.ts'
 import PointScreen from './PointScreen.vue'
@@ -102,16 +102,8 @@ const endOf = ({ point, progress }: PointInHand) =>
 const comesBack = ({ point, progress }: PointInHand) =>
   point.kind === 'grease' && progress.state === 'done' && progress.readings.before !== undefined && progress.readings.after === undefined // prettier-ignore
 
-const trouble = ref<ApiFailure | null>(null)
-async function close() {
-  trouble.value = null
-  try {
-    await work.close()
-  } catch (error) {
-    if (!(error instanceof ApiFailure)) throw error
-    trouble.value = error
-  }
-}
+const { trouble, asking } = useAsking()
+const close = () => asking(work.close)
 </script>
 
 <template>

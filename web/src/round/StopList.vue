@@ -1,31 +1,28 @@
 <script setup lang="ts">
 import type { PlantStop } from '@yardfrost/contract'
 import Button from 'primevue/button'
-import { reactive, ref } from 'vue'
-import { api, ApiFailure } from '../api/client.ts'
+import { reactive } from 'vue'
+import { api } from '../api/client.ts'
 import { newId } from '../field/new-id.ts'
 import TextInput from '../form/TextInput.vue'
 import { shownDay } from '../shell/shown-time.ts'
+import { useAsking } from '../shell/use-asking.ts'
 
 /** Days on which the plant stands: holidays, overhauls. Weeks are levelled around them. */
 const { stops } = defineProps<{ stops: readonly PlantStop[] }>()
 const emit = defineEmits<{ saved: [] }>()
 const form = reactive({ title: '', fromDay: '', toDay: '' })
-const trouble = ref<ApiFailure | null>(null)
+const { trouble, asking } = useAsking()
 
-async function save(next: readonly PlantStop[]): Promise<void> {
-  trouble.value = null
-  try {
+const save = (next: readonly PlantStop[]): Promise<boolean> =>
+  asking(async () => {
     await api.saveStops({ stops: [...next] })
     emit('saved')
-  } catch (error) {
-    if (!(error instanceof ApiFailure)) throw error
-    trouble.value = error
-  }
-}
+  })
 async function add() {
-  await save([...stops, { id: newId(), title: form.title, fromDay: form.fromDay, toDay: form.toDay || form.fromDay }])
-  if (!trouble.value) Object.assign(form, { title: '', fromDay: '', toDay: '' })
+  const { title, fromDay, toDay } = form
+  const saved = await save([...stops, { id: newId(), title, fromDay, toDay: toDay || fromDay }])
+  if (saved) Object.assign(form, { title: '', fromDay: '', toDay: '' })
 }
 </script>
 

@@ -6,12 +6,13 @@ import Checkbox from 'primevue/checkbox'
 import InputText from 'primevue/inputtext'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ApiFailure } from '../api/client.ts'
+import { api } from '../api/client.ts'
 import ChoiceInput from '../form/ChoiceInput.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useSession } from '../shell/session.ts'
 import { shownDay } from '../shell/shown-time.ts'
+import { useAsking } from '../shell/use-asking.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import CodeBox from './CodeBox.vue'
 import PointCard from './PointCard.vue'
@@ -44,18 +45,8 @@ const { failure, load } = useLoading(async () => {
 })
 const open = computed(() => rounds.value.filter(({ state }) => state === 'open'))
 
-const trouble = ref<ApiFailure | null>(null)
+const { trouble, asking } = useAsking()
 const told = ref('')
-/** Does something on the server, and says why it could not be done. */
-async function attempt(work: () => Promise<void>): Promise<void> {
-  trouble.value = null
-  try {
-    await work()
-  } catch (error) {
-    if (!(error instanceof ApiFailure)) throw error
-    trouble.value = error
-  }
-}
 
 const chosen = ref<readonly string[]>([])
 const shown = computed(() => chosen.value.flatMap((id) => weeks.byId.value.get(id) ?? []))
@@ -104,7 +95,7 @@ const walkers = computed(() => [
 ])
 
 const make = () =>
-  attempt(async () => {
+  asking(async () => {
     const week = weeks.weeks.value[making.week]
     const day = week && week.monday > weeks.asOf ? week.monday : weeks.asOf
     const round = await api.addRound({
@@ -116,14 +107,14 @@ const make = () =>
     await router.push({ name: 'round', params: { id: round.id } })
   })
 const level = () =>
-  attempt(async () => {
+  asking(async () => {
     const moved = await weeks.level()
     told.value =
       moved === 0
         ? 'The weeks are as even as tolerances let them be.'
         : `${moved} points moved, each within its tolerance.`
   })
-const move = (ids: readonly string[], week: number) => attempt(() => weeks.move(ids, week))
+const move = (ids: readonly string[], week: number) => asking(() => weeks.move(ids, week))
 </script>
 
 <template>

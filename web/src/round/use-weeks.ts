@@ -16,6 +16,7 @@ import {
 } from '@yardfrost/core'
 import { computed, shallowRef } from 'vue'
 import { api } from '../api/client.ts'
+import { today } from '../shell/today.ts'
 
 export const weeksShown = 11
 /** Days of a round that looks a week ahead. */
@@ -30,8 +31,6 @@ export interface Week {
 export type WeekRow =
   | { kind: 'area'; key: string; name: string }
   | { kind: 'machine'; key: string; id: string; tag: string; name: string; marks: readonly WeekMark[] }
-
-export const today = (): string => new Date().toISOString().slice(0, 10)
 
 /** Everything that comes due, in the weeks it comes due in, and what can be done about it. */
 export function useWeeks() {

@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import { ref } from 'vue'
 import { api } from '../api/client.ts'
 import { shownWithYear } from '../shell/shown-time.ts'
-import { useAsking } from './use-asking.ts'
+import { useAsking } from '../shell/use-asking.ts'
 
 /** A calendar of one's rounds and of what comes due, to subscribe to by an address nobody guesses. */
 const { busy, trouble, asking } = useAsking()

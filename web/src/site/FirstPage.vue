@@ -9,7 +9,7 @@ import { usePageState } from '../shell/page-state.ts'
 import { useSession } from '../shell/session.ts'
 import DoorPage from './DoorPage.vue'
 import NewPassword from './NewPassword.vue'
-import { useAsking } from './use-asking.ts'
+import { useAsking } from '../shell/use-asking.ts'
 import { dateWords, optionsOf, unitWords } from './words.ts'
 
 /** The first site of a server, or another one: its name, its customs, and its first planner. */

@@ -6,12 +6,12 @@ import DayField from '../form/DayField.vue'
 import QuantityField from '../form/QuantityField.vue'
 import TextField from '../form/TextField.vue'
 import ThingForm from '../form/ThingForm.vue'
+import { today } from '../shell/today.ts'
 import GunWeighing from './GunWeighing.vue'
 
 /** Grease guns of the shop: what each gives at a stroke, and when that was weighed. */
 defineProps<{ guns: GreaseGun[]; lubricants: readonly Lubricant[]; unreadable: Map<string, string> }>()
 defineEmits<{ add: []; remove: [index: number] }>()
-const today = new Date().toISOString().slice(0, 10)
 </script>
 
 <template>
@@ -42,7 +42,7 @@ const today = new Date().toISOString().slice(0, 10)
         Remove
       </button>
       <GunWeighing :gun="gun" @taken="Object.assign(gun, $event)" />
-      <p v-if="gun.nextWeighing && gun.nextWeighing < today" class="late">Its weighing is due.</p>
+      <p v-if="gun.nextWeighing && gun.nextWeighing < today()" class="late">Its weighing is due.</p>
     </div>
   </ThingForm>
   <p>

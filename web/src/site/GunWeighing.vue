@@ -16,6 +16,7 @@ import { api, ApiFailure } from '../api/client.ts'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { useSettings } from '../shell/settings.ts'
+import { today } from '../shell/today.ts'
 
 /** A gun on the scale: sets of strokes, what they weighed, whether it is worn; what it gives is taken from them. */
 const { gun } = defineProps<{ gun: GreaseGun }>()
@@ -95,7 +96,7 @@ async function weigh(row: Row) {
 }
 function take() {
   if (!found.value) return
-  const weighedOn = new Date().toISOString().slice(0, 10)
+  const weighedOn = today()
   const gramsPerStroke = Number(found.value.gramsPerStroke.toPrecision(3))
   emit('taken', { gramsPerStroke, weighedOn, nextWeighing: addDays(weighedOn, againDays) })
   open.value = false

@@ -8,7 +8,7 @@ import { usePageState } from '../shell/page-state.ts'
 import { useSession } from '../shell/session.ts'
 import CalendarAddress from './CalendarAddress.vue'
 import NewPassword from './NewPassword.vue'
-import { useAsking } from './use-asking.ts'
+import { useAsking } from '../shell/use-asking.ts'
 import { roleWords } from './words.ts'
 
 /** Whoever is signed in: their password, their sites, and the way out on every device. */

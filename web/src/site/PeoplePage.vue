@@ -13,7 +13,7 @@ import { useSession } from '../shell/session.ts'
 import { shownTime, shownWithYear } from '../shell/shown-time.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import SiteNav from './SiteNav.vue'
-import { useAsking } from './use-asking.ts'
+import { useAsking } from '../shell/use-asking.ts'
 import { optionsOf, roleWords } from './words.ts'
 
 /** People of the site: made, renamed, given a role, a link to come in by, and let go. */

@@ -9,7 +9,7 @@ import { useSession } from '../shell/session.ts'
 import { shownTime } from '../shell/shown-time.ts'
 import DoorPage from './DoorPage.vue'
 import NewPassword from './NewPassword.vue'
-import { useAsking } from './use-asking.ts'
+import { useAsking } from '../shell/use-asking.ts'
 
 /** Somebody comes in by a link that is good once: sets a password, or joins with the one they have. */
 const page = usePageState()

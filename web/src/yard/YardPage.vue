@@ -8,6 +8,7 @@ import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useSession } from '../shell/session.ts'
 import { shownDay } from '../shell/shown-time.ts'
+import { today } from '../shell/today.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import QuietMachines from './QuietMachines.vue'
 import { todayOf } from './today.ts'
@@ -70,7 +71,7 @@ const coming = computed(() =>
   <div v-else-if="yard" class="yard">
     <section class="today" aria-label="Today">
       <header>
-        <h1>Today, {{ shownDay(new Date().toISOString().slice(0, 10)) }}</h1>
+        <h1>Today, {{ shownDay(today()) }}</h1>
         <p class="quiet" data-test="today-count">
           {{
             lines === 0
