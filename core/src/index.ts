@@ -3,6 +3,7 @@ export { holdsRolling, Position, RollingDocument, type PositionKind } from './ki
 export type { RollingAssessment } from './kinds/rolling/assess.ts'
 export { lenses, type Lens } from './kinds/rolling/lenses.ts'
 export type { FieldMeta } from './model/field-meta.ts'
+export { quantity } from './model/quantity-field.ts'
 export type { Calculation } from './working/calculation.ts'
 export { createCalculations, runCalculation, type References } from './calculations.ts'
 export { lifeHours, basicRatingLife } from './carry/basic-life.ts'
@@ -71,6 +72,7 @@ export { pointPlan, strokesFor, type PointPlan } from './round/plan.ts'
 export { dueOf, type PointDue } from './round/due.ts'
 export {
   RoundEntry,
+  RoundReadings,
   roundReadings,
   skipReasons,
   type RoundReading,

@@ -1,10 +1,21 @@
 import { z } from 'zod'
+import { quantity } from '../model/quantity-field.ts'
 import { purged } from '../records/adapt-interval.ts'
 
 export const skipReasons = ['no-access', 'running', 'standing', 'no-grease', 'blocked', 'other'] as const
 export type SkipReason = (typeof skipReasons)[number]
-export const roundReadings = ['before', 'after', 'vibration', 'sound', 'hours'] as const
-export type RoundReading = (typeof roundReadings)[number]
+
+/** What is read at a point of a round; null where nobody has. */
+export const RoundReadings = z.strictObject({
+  before: quantity(z.number().min(-40).max(200), 'Housing before', 'temperature', '°C'),
+  after: quantity(z.number().min(-40).max(200), 'Half an hour after', 'temperature', '°C'),
+  vibration: quantity(z.number().min(0).max(200), 'Vibration, r.m.s.', 'ratio', 'mm/s'),
+  sound: quantity(z.number().min(-50).max(150), 'Ultrasound', 'ratio', 'dB'),
+  hours: quantity(z.number().min(0).max(1e7), 'Hour meter', 'duration', 'h'),
+})
+export type RoundReadings = z.output<typeof RoundReadings>
+export type RoundReading = keyof RoundReadings
+export const roundReadings = Object.keys(RoundReadings.shape) as [RoundReading, ...RoundReading[]]
 
 const shared = { id: z.uuid(), point: z.uuid(), at: z.iso.datetime() }
 

@@ -50,7 +50,7 @@ onBeforeUnmount(() => {
       :id="inputId"
       v-model="text"
       :title="title"
-      :unit="note || (meta?.unit === 'mm/s' ? 'mm/s' : unitSymbol(quantity, settings.units))"
+      :unit="note || (quantity === 'ratio' ? (meta?.unit ?? '') : unitSymbol(quantity, settings.units))"
       :refusal="refusal"
       :test="name"
       @begin="begin"

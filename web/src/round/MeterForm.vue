@@ -1,17 +1,31 @@
 <script setup lang="ts">
 import type { MeterReadings } from '@yardfrost/contract'
+import { RoundReadings } from '@yardfrost/core'
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
-import { computed, reactive, ref } from 'vue'
-import { api, ApiFailure } from '../api/client.ts'
+import { reactive, ref } from 'vue'
+import { z } from 'zod'
+import { api } from '../api/client.ts'
 import { useFormat } from '../figures/use-format.ts'
-import TextInput from '../form/TextInput.vue'
+import DayField from '../form/DayField.vue'
+import QuantityField from '../form/QuantityField.vue'
+import ThingForm from '../form/ThingForm.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { shownDay } from '../shell/shown-time.ts'
 import { useLoading } from '../shell/use-loading.ts'
+import { useAsking } from '../shell/use-asking.ts'
 import { today } from '../shell/today.ts'
 
 /** The hour meter of a machine: what it showed, and a new one that goes on from where the old one stood. */
+const { hours } = RoundReadings.shape
+/** As it is typed. */
+const MeterGiven = z.object({
+  day: z.iso.date().meta({ title: 'Read on' }),
+  shownH: hours.meta({ ...hours.meta(), title: 'It shows' }),
+  replacedAt: hours.meta({ ...hours.meta(), title: 'The old one stood at' }),
+})
+type MeterGiven = z.output<typeof MeterGiven>
+
 const { machineId } = defineProps<{ machineId: string }>()
 const emit = defineEmits<{ saved: [] }>()
 const format = useFormat()
@@ -19,27 +33,20 @@ const meter = ref<MeterReadings | null>(null)
 const { failure, load } = useLoading(async () => {
   meter.value = await api.meter(machineId)
 })
-const form = reactive({ day: today(), shown: '', replaced: false, old: '' })
-const trouble = ref<ApiFailure | null>(null)
-const read = (text: string): number => Number(text.trim().replace(',', '.'))
-const ready = computed(
-  () =>
-    form.shown.trim() !== '' &&
-    Number.isFinite(read(form.shown)) &&
-    (!form.replaced || (form.old.trim() !== '' && Number.isFinite(read(form.old)))),
-)
-async function save() {
-  trouble.value = null
-  try {
-    const replacedAt = form.replaced ? read(form.old) : null
-    meter.value = await api.readMeter(machineId, { day: form.day, shownH: read(form.shown), replacedAt })
-    Object.assign(form, { shown: '', replaced: false, old: '' })
+const form = reactive<MeterGiven>({ day: today(), shownH: null, replacedAt: null })
+const replaced = ref(false)
+const unreadable = reactive(new Map<string, string>())
+const { busy, trouble, asking } = useAsking()
+
+const save = () =>
+  asking(async () => {
+    const { day, shownH, replacedAt } = form
+    if (shownH === null) return
+    meter.value = await api.readMeter(machineId, { day, shownH, replacedAt: replaced.value ? replacedAt : null })
+    Object.assign(form, { shownH: null, replacedAt: null })
+    replaced.value = false
     emit('saved')
-  } catch (error) {
-    if (!(error instanceof ApiFailure)) throw error
-    trouble.value = error
-  }
-}
+  })
 </script>
 
 <template>
@@ -49,21 +56,28 @@ async function save() {
       {{ shownDay(one.day) }}: {{ format.inline({ kind: 'number', number: one.shownH }, 'duration', { decimals: 0 }) }}
     </p>
     <p v-if="meter.readings.length < 2" class="quiet">It takes two readings to know how much it runs.</p>
-    <TextInput id="meter-day" v-model="form.day" title="Read on" test="meter-day" type="date" :max="today()" />
-    <TextInput id="meter-shown" v-model="form.shown" title="It shows, h" test="meter-shown" inputmode="decimal" />
-    <label class="check"><Checkbox v-model="form.replaced" binary /> it is a new meter</label>
-    <TextInput
-      v-if="form.replaced"
-      id="meter-old"
-      v-model="form.old"
-      title="The old one stood at, h"
-      test="meter-old"
-      inputmode="decimal"
-    />
+    <ThingForm
+      :schema="MeterGiven"
+      :value="form"
+      path="meter"
+      :unreadable="unreadable"
+      @change="Object.assign(form, $event)"
+    >
+      <DayField path="day" />
+      <QuantityField path="shownH" />
+      <label class="check"><Checkbox v-model="replaced" binary /> it is a new meter</label>
+      <QuantityField v-if="replaced" path="replacedAt" />
+    </ThingForm>
     <p v-if="trouble" class="trouble" role="alert" data-test="meter-trouble">
       {{ trouble.message }}. {{ trouble.fix }}
     </p>
-    <Button type="submit" size="small" label="Enter it" :disabled="!ready" data-test="enter-meter" />
+    <Button
+      type="submit"
+      size="small"
+      label="Enter it"
+      :disabled="busy || unreadable.size > 0 || form.shownH === null || (replaced && form.replacedAt === null)"
+      data-test="enter-meter"
+    />
   </form>
 </template>
 

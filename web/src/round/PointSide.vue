@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { pointSteps, type RoundReading } from '@yardfrost/core'
-import { computed } from 'vue'
+import { pointSteps, RoundReadings, type RoundReading } from '@yardfrost/core'
+import { computed, reactive, watch } from 'vue'
 import { useFormat } from '../figures/use-format.ts'
+import QuantityField from '../form/QuantityField.vue'
+import ThingForm from '../form/ThingForm.vue'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { shownDay } from '../shell/shown-time.ts'
 import PositionTrends from '../trend/PositionTrends.vue'
-import ReadingInput from './ReadingInput.vue'
 import type { PointInHand } from './use-round.ts'
 import { reasonWords } from './words.ts'
 
@@ -14,7 +15,28 @@ const { shown, mayWrite } = defineProps<{ shown: PointInHand; mayWrite: boolean 
 const emit = defineEmits<{ read: [what: RoundReading, value: number] }>()
 const format = useFormat()
 const guide = computed(() => pointSteps(shown.point.kind, shown.point.work, shown.point.own))
-const read = (what: RoundReading) => shown.progress.readings[what] ?? null
+/** What is read here: a bearing that is greased is felt again, a machine with an hour meter tells its hours. */
+const asked = computed((): RoundReading[] => [
+  'before',
+  ...(shown.point.kind === 'grease' ? (['after'] as const) : []),
+  'vibration',
+  'sound',
+  ...(shown.point.machine.hoursSource === 'meter' ? (['hours'] as const) : []),
+])
+const known = (): RoundReadings => ({ ...RoundReadings.parse({}), ...shown.progress.readings })
+/** As it is typed; it is read once the field is left. */
+const typed = reactive(known())
+const unreadable = reactive(new Map<string, string>())
+watch(
+  () => shown.progress.readings,
+  () => Object.assign(typed, known()),
+)
+function keep() {
+  for (const what of asked.value) {
+    const value = typed[what]
+    if (value !== null && value !== shown.progress.readings[what]) emit('read', what, value)
+  }
+}
 const why = computed(() => {
   const { intervalH, quantityG, lastDone, work } = shown.point
   const often =
@@ -35,47 +57,17 @@ const why = computed(() => {
   <aside class="side" aria-label="Readings and reasons">
     <section v-if="shown.point.kind !== 'oil-change'">
       <h2>Readings</h2>
-      <fieldset class="readings" :disabled="!mayWrite">
-        <ReadingInput
-          id="read-before"
-          title="Housing before"
-          quantity="temperature"
-          :value="read('before')"
-          @read="emit('read', 'before', $event)"
-        />
-        <ReadingInput
-          v-if="shown.point.kind === 'grease'"
-          id="read-after"
-          title="Half an hour after"
-          quantity="temperature"
-          :value="read('after')"
-          @read="emit('read', 'after', $event)"
-        />
-        <ReadingInput
-          id="read-vibration"
-          title="Vibration, r.m.s."
-          quantity="ratio"
-          unit="mm/s"
-          :value="read('vibration')"
-          @read="emit('read', 'vibration', $event)"
-        />
-        <ReadingInput
-          id="read-sound"
-          title="Ultrasound"
-          quantity="ratio"
-          unit="dB"
-          :value="read('sound')"
-          @read="emit('read', 'sound', $event)"
-        />
-        <ReadingInput
-          v-if="shown.point.machine.hoursSource === 'meter'"
-          id="read-hours"
-          title="Hour meter"
-          quantity="duration"
-          :value="read('hours')"
-          @read="emit('read', 'hours', $event)"
-        />
-      </fieldset>
+      <ThingForm
+        :schema="RoundReadings"
+        :value="typed"
+        path="read"
+        :unreadable="unreadable"
+        @change="Object.assign(typed, $event)"
+      >
+        <fieldset class="readings" :disabled="!mayWrite" @focusout="keep" @keydown.enter="keep">
+          <QuantityField v-for="what in asked" :key="what" :path="what" />
+        </fieldset>
+      </ThingForm>
     </section>
     <PositionTrends :key="shown.point.position.id" :position-id="shown.point.position.id" />
     <section>

@@ -1,55 +1,43 @@
 <script setup lang="ts">
-import {
-  addDays,
-  calibrateGun,
-  formatInput,
-  InputError,
-  parseQuantity,
-  unitSymbol,
-  type GreaseGun,
-  type GunCalibration,
-} from '@yardfrost/core'
+import { addDays, calibrateGun, quantity, type GreaseGun, type GunCalibration } from '@yardfrost/core'
 import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
 import { computed, reactive, ref } from 'vue'
-import { api, ApiFailure } from '../api/client.ts'
+import { z } from 'zod'
+import { api } from '../api/client.ts'
 import { useFormat } from '../figures/use-format.ts'
+import QuantityField from '../form/QuantityField.vue'
+import ThingForm from '../form/ThingForm.vue'
 import VerdictMark from '../figures/VerdictMark.vue'
-import { useSettings } from '../shell/settings.ts'
 import { today } from '../shell/today.ts'
+import { useAsking } from '../shell/use-asking.ts'
 
 /** A gun on the scale: sets of strokes, what they weighed, whether it is worn; what it gives is taken from them. */
 const { gun } = defineProps<{ gun: GreaseGun }>()
 const emit = defineEmits<{ taken: [changes: Partial<GreaseGun>] }>()
 const format = useFormat()
-const settings = useSettings()
 const open = ref(false)
 /** A gun is weighed again after half a year. */
 const againDays = 182
 const setStrokes = 10
 
-interface Row {
-  strokes: string
-  grams: string
-}
-const rows = reactive<Row[]>([])
-const trouble = ref<{ message: string; fix: string } | null>(null)
+/** One set on the scale. */
+const GunSet = z.object({
+  strokes: quantity(z.number().min(1).max(200), 'Strokes', 'ratio', ''),
+  grams: quantity(z.number().gt(0).max(5000), 'They weigh', 'grams', 'g'),
+})
+type GunSet = z.output<typeof GunSet>
+const rows = reactive<GunSet[]>([])
+const unreadable = reactive(new Map<string, string>())
+const { trouble, asking } = useAsking()
 const begin = () => {
   open.value = !open.value
-  if (rows.length === 0) rows.push({ strokes: String(setStrokes), grams: '' })
+  if (rows.length === 0) rows.push({ strokes: setStrokes, grams: null })
 }
 
 const shots = computed(() =>
-  rows.flatMap(({ strokes, grams }) => {
-    try {
-      const weighed = parseQuantity(grams, 'grams', settings.units, 'What they weighed')
-      const count = Math.round(Number(strokes))
-      return weighed !== null && weighed > 0 && count >= 1 && count <= 200 ? [{ strokes: count, grams: weighed }] : []
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error
-      return []
-    }
-  }),
+  rows.flatMap(({ strokes, grams }) =>
+    strokes === null || grams === null ? [] : [{ strokes: Math.round(strokes), grams }],
+  ),
 )
 const found = computed((): GunCalibration | null =>
   shots.value.length === 0 ? null : calibrateGun({ shots: shots.value, ratedGramsPerStroke: gun.gramsPerStroke }),
@@ -83,17 +71,12 @@ const words = computed(() => {
   return parts.filter(Boolean).join(' ')
 })
 
-async function weigh(row: Row) {
-  trouble.value = null
-  try {
-    const { grams } = await api.takeWeight({ gunId: gun.id, strokes: Math.max(1, Math.round(Number(row.strokes)) || setStrokes), ratedG: gun.gramsPerStroke }) // prettier-ignore
-    row.grams = formatInput(grams, 'grams', settings.units)
-    if (row === rows.at(-1) && rows.length < 6) rows.push({ strokes: row.strokes, grams: '' })
-  } catch (error) {
-    if (!(error instanceof ApiFailure)) throw error
-    trouble.value = error
-  }
-}
+const weigh = (row: GunSet) =>
+  asking(async () => {
+    const strokes = Math.round(row.strokes ?? setStrokes)
+    row.grams = (await api.takeWeight({ gunId: gun.id, strokes, ratedG: gun.gramsPerStroke })).grams
+    if (row === rows.at(-1) && rows.length < 6) rows.push({ strokes: row.strokes, grams: null })
+  })
 function take() {
   if (!found.value) return
   const weighedOn = today()
@@ -110,25 +93,28 @@ function take() {
       {{ open ? 'Put it away' : 'Weigh it' }}
     </button>
     <template v-if="open">
-      <div v-for="(row, index) in rows" :key="index" class="row">
-        <InputText v-model="row.strokes" inputmode="numeric" :aria-label="`Strokes of set ${index + 1}`" />
-        <span>strokes weigh</span>
-        <InputText
-          v-model="row.grams"
-          inputmode="decimal"
-          :aria-label="`Weight of set ${index + 1}`"
-          :data-test="`grams-${index}`"
-        />
-        <span>{{ unitSymbol('grams', settings.units) }}</span>
-        <Button
-          size="small"
-          severity="secondary"
-          variant="outlined"
-          label="Read the scale"
-          :data-test="`scale-${index}`"
-          @click="weigh(row)"
-        />
-      </div>
+      <ThingForm
+        v-for="(row, index) in rows"
+        :key="index"
+        :schema="GunSet"
+        :value="row"
+        :path="`weigh.${gun.name}.${index}`"
+        :unreadable="unreadable"
+        @change="Object.assign(row, $event)"
+      >
+        <div class="row">
+          <QuantityField path="strokes" />
+          <QuantityField path="grams" />
+          <Button
+            size="small"
+            severity="secondary"
+            variant="outlined"
+            label="Read the scale"
+            :data-test="`scale-${index}`"
+            @click="weigh(row)"
+          />
+        </div>
+      </ThingForm>
       <p v-if="trouble" class="error" role="alert">{{ trouble.message }}. {{ trouble.fix }}</p>
       <p data-test="weighed"><VerdictMark :state="state" /> {{ words }}</p>
       <p v-if="found" class="ways">
@@ -139,7 +125,7 @@ function take() {
         <Button
           size="small"
           label="Take it"
-          :disabled="found.verdict === 'worn'"
+          :disabled="found.verdict === 'worn' || unreadable.size > 0"
           data-test="take-weight"
           @click="take"
         />
@@ -158,8 +144,8 @@ function take() {
 
 .row {
   display: grid;
-  grid-template-columns: 70px auto 110px auto auto;
-  align-items: center;
+  grid-template-columns: 110px 150px auto;
+  align-items: end;
   gap: 10px;
 }
 
