@@ -79,7 +79,7 @@ export {
   type SignedRoundEntry,
   type SkipReason,
 } from './round/entry.ts'
-export { addDays } from './records/days.ts'
+export { addDays, daysBetween } from './records/days.ts'
 export {
   dayInWeek,
   isOverdue,

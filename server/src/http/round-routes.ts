@@ -26,6 +26,7 @@ import { today } from '../round/today.ts'
 import { saveStops } from '../round/save-stops.ts'
 import { inTransaction } from '../store/database.ts'
 import { getMeter, getPoint, listOverdue, listPoints, listStops } from '../store/points.ts'
+import { getSettings } from '../store/sites.ts'
 import { getRound, getRoundChange } from '../store/rounds.ts'
 import type { Serve } from './serve.ts'
 
@@ -89,7 +90,8 @@ export function roundRoutes(serve: Serve, pool: pg.Pool, watch: WorkWatch): void
 
   serve('trends', async ({ who, params }) => {
     await getPosition(pool, who.siteId, params.id)
-    return trendsOf(pool, who.siteId, params.id, today())
+    const { settings } = await getSettings(pool, who.siteId)
+    return trendsOf(pool, who.siteId, params.id, settings.limits, today())
   })
   serve('exportTrends', async ({ who, params, response }) => {
     const { machine, name } = await getPosition(pool, who.siteId, params.id)

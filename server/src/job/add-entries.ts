@@ -1,13 +1,11 @@
 import type { AddEntries, EntriesKept, JobDetail, KeptEntry } from '@yardfrost/contract'
-import { inputErrorOf, JobEntry, type Catalogue, type References } from '@yardfrost/core'
+import { JobEntry, type Catalogue, type References } from '@yardfrost/core'
 import type pg from 'pg'
-import { unstorableField } from '../store/unstorable.ts'
+import { readEntry, type Refusal } from '../live/read-entry.ts'
 import type { Who } from '../store/audit.ts'
 import { insertEntry, storeState } from '../store/jobs.ts'
 import { openJob } from './open-job.ts'
 import { progressOf } from './progress.ts'
-
-type Refusal = { message: string; fix: string }
 
 /**
  * Adds entries of one device in their order. Each counts once, however often it is sent, and each is answered: one that cannot
@@ -34,7 +32,7 @@ export async function addEntries(
       kept.push(before)
       continue
     }
-    const entry = readEntry(given)
+    const entry = readEntry(JobEntry, given)
     const refusal = 'message' in entry ? entry : refusalOf(entry, { ...job, entries: all }, catalogue)
     const seq = refusal || 'message' in entry ? null : await insertEntry(db, { ...who, jobId, entry })
     if (seq === null || 'message' in entry) {
@@ -50,18 +48,6 @@ export async function addEntries(
   // Only new work moves a job: what is refused, or sent a second time, does not.
   if (added > 0 && job.state !== 'under-way') await storeState(db, jobId, 'under-way', null)
   return { kept, refused }
-}
-
-/** An entry as it was sent, or why it cannot be read. */
-function readEntry(given: object): JobEntry | Refusal {
-  const parsed = JobEntry.safeParse(given, { reportInput: true })
-  if (!parsed.success) {
-    const { message, fix } = inputErrorOf(JobEntry, parsed.error.issues, 'path')
-    return { message, fix }
-  }
-  const cut = unstorableField(parsed.data)
-  if (cut === null) return parsed.data
-  return { message: `${cut} was cut in the middle of a character`, fix: 'Enter it again, without its last character.' }
 }
 
 /** Why an entry cannot be; null when it can. */

@@ -19,19 +19,22 @@ function fixedOf(quantity: TrendQuantity, { warmC, hotC, roughMmPerS, wildMmPerS
 }
 
 /** Everything read at a position, by quantity, judged since its bearing was last changed. */
-export async function trendsOf(db: Db, siteId: string, positionId: string, asOf: string): Promise<PositionTrend[]> {
-  const [all, since, { settings }] = [
-    await listDays(db, siteId, positionId, addDays(asOf, -365 * yearsShown)),
-    await mountedOn(db, siteId, positionId),
-    await getSettings(db, siteId),
-  ]
+export async function trendsOf(
+  db: Db,
+  siteId: string,
+  positionId: string,
+  limits: SiteLimits,
+  asOf: string,
+): Promise<PositionTrend[]> {
+  const all = await listDays(db, siteId, positionId, addDays(asOf, -365 * yearsShown))
+  const since = await mountedOn(db, siteId, positionId)
   const quantities = [...new Set(all.map(({ quantity }) => quantity))]
   return quantities.map((quantity) => {
     const days = all.filter((day) => day.quantity === quantity).map(({ quantity: _quantity, ...day }) => day)
     // A bearing that was changed after the last reading has no trend yet.
     const judged = days.slice(-mostDays)
     const fresh = since === null || judged.some(({ day }) => day >= addDays(since, settleDays))
-    return { quantity, since, days, trend: fresh ? judge(quantity, judged, since, settings.limits, asOf) : null }
+    return { quantity, since, days, trend: fresh ? judge(quantity, judged, since, limits, asOf) : null }
   })
 }
 
@@ -62,7 +65,8 @@ export async function judgeTrends(
   positionIds: Iterable<string>,
   asOf: string,
 ): Promise<void> {
+  const { settings } = await getSettings(db, siteId)
   for (const positionId of positionIds)
-    for (const { quantity, trend } of await trendsOf(db, siteId, positionId, asOf))
+    for (const { quantity, trend } of await trendsOf(db, siteId, positionId, settings.limits, asOf))
       if (trend) await putTrend(db, siteId, positionId, quantity, trend)
 }

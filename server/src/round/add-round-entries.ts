@@ -1,19 +1,17 @@
 import type { AddEntries, EntriesKept, KeptRoundEntry, RoundDetail } from '@yardfrost/contract'
-import { InputError, inputErrorOf, lastDoneOf, RoundEntry } from '@yardfrost/core'
+import { InputError, lastDoneOf, RoundEntry } from '@yardfrost/core'
 import type pg from 'pg'
 import type { z } from 'zod'
 import type { RoundEntriesKept } from '@yardfrost/contract'
 import { JobError } from '../errors/job-error.ts'
 import type { Who } from '../store/audit.ts'
+import { readEntry, type Refusal } from '../live/read-entry.ts'
 import { addReadings } from '../reading/add-readings.ts'
 import type { NewReading } from '../store/readings.ts'
 import { storeDone } from '../store/points.ts'
 import { holdRound, insertRoundEntry, listVisits } from '../store/rounds.ts'
-import { unstorableField } from '../store/unstorable.ts'
 import { readMeter } from './read-meter.ts'
 import { reckonDue } from './reckon-due.ts'
-
-type Refusal = Pick<EntriesKept['refused'][number], 'message' | 'fix'>
 
 /** A round that takes something more; others wait for it until this transaction is over. @throws NotFoundError, JobError */
 export async function openRound(db: pg.PoolClient, siteId: string, roundId: string): Promise<RoundDetail> {
@@ -49,7 +47,7 @@ export async function addRoundEntries(
       kept.push(before)
       continue
     }
-    const entry = await withMeter(db, who, round, readEntry(given, points))
+    const entry = await withMeter(db, who, round, entryOf(given, points))
     const seq = 'message' in entry ? null : await insertRoundEntry(db, { ...who, roundId, entry })
     if (seq === null || 'message' in entry) {
       refused.push({ id: given.id, ...('message' in entry ? entry : { message: 'Another round has this entry', fix: 'Enter it again in this round.' }) }) // prettier-ignore
@@ -120,15 +118,9 @@ async function reckonVisits(db: pg.PoolClient, siteId: string, pointIds: readonl
   await reckonDue(db, siteId, { pointIds })
 }
 
-/** An entry as it was sent, or why it cannot be taken. */
-function readEntry(given: object, points: ReadonlySet<string>): RoundEntry | Refusal {
-  const parsed = RoundEntry.safeParse(given, { reportInput: true })
-  if (!parsed.success) {
-    const { message, fix } = inputErrorOf(RoundEntry, parsed.error.issues, 'path')
-    return { message, fix }
-  }
-  const cut = unstorableField(parsed.data)
-  if (cut !== null) return { message: `${cut} was cut in the middle of a character`, fix: 'Enter it again, without its last character.' } // prettier-ignore
-  if (!points.has(parsed.data.point)) return { message: 'This round has no such point', fix: 'Read the round again.' }
-  return parsed.data
+/** An entry of one of the points of a round, or why it cannot be taken. */
+function entryOf(given: object, points: ReadonlySet<string>): RoundEntry | Refusal {
+  const entry = readEntry(RoundEntry, given)
+  if ('message' in entry || points.has(entry.point)) return entry
+  return { message: 'This round has no such point', fix: 'Read the round again.' }
 }

@@ -1,12 +1,11 @@
 import type { MovePoints, PlantPoint } from '@yardfrost/contract'
-import { InputError } from '@yardfrost/core'
+import { daysBetween, InputError } from '@yardfrost/core'
 import type pg from 'pg'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import { recordEvent, type Who } from '../store/audit.ts'
 import { listPoints, storeMoves } from '../store/points.ts'
 
 const weekDays = 7
-const daysApart = (a: string, b: string) => Math.abs(Date.parse(a) - Date.parse(b)) / 86_400_000
 
 /**
  * Moves points to other weeks. A point may go where its tolerance reaches into the week.
@@ -34,5 +33,5 @@ export async function movePoints(db: pg.PoolClient, who: Who, { moves }: MovePoi
 /** Within its tolerance, or in the week its tolerance reaches into. */
 function mayMove({ earlyOn, lateOn, dueOn }: PlantPoint, to: string): boolean {
   if (earlyOn === null || lateOn === null || dueOn === null) return false
-  return (to >= earlyOn || daysApart(to, earlyOn) < weekDays) && to <= lateOn
+  return (to >= earlyOn || daysBetween(to, earlyOn) < weekDays) && to <= lateOn
 }

@@ -1,5 +1,5 @@
 import type { MeterReadings, ReadMeter } from '@yardfrost/contract'
-import { InputError } from '@yardfrost/core'
+import { daysBetween, InputError } from '@yardfrost/core'
 import type pg from 'pg'
 import type { z } from 'zod'
 import { recordEvent, type Who } from '../store/audit.ts'
@@ -36,9 +36,9 @@ export async function readMeter(
       shownH,
       `at least what it showed on ${before.day}, ${before.shownH} h; say if the meter is a new one`,
     )
-  if (before && hoursH - before.hoursH > 24 * daysFrom(before.day, day) + graceH)
+  if (before && hoursH - before.hoursH > 24 * daysBetween(before.day, day) + graceH)
     throw refused('shownH', shownH, `no more than 24 h a day over ${before.shownH} h on ${before.day}`)
-  if (after && (hoursH > after.hoursH || after.hoursH - hoursH > 24 * daysFrom(day, after.day) + graceH))
+  if (after && (hoursH > after.hoursH || after.hoursH - hoursH > 24 * daysBetween(day, after.day) + graceH))
     throw refused('shownH', shownH, `such that ${after.shownH} h on ${after.day} can follow`)
   await insertMeterReading(db, who, { machineId, day, shownH, hoursH })
   await reckonDue(db, who.siteId, { machineId })
@@ -46,6 +46,5 @@ export async function readMeter(
   return getMeter(db, who.siteId, machineId)
 }
 
-const daysFrom = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / 86_400_000
 const refused = (field: string, value: unknown, allowed: string): InputError =>
   new InputError({ code: 'OUT_OF_RANGE', field, value, allowed, fix: 'Read the meter again.' })

@@ -3,7 +3,7 @@ import type { Db } from '../store/database.ts'
 import { listReckoned, storeDue } from '../store/points.ts'
 import { today } from './today.ts'
 
-/** Reckons anew when points are due: those of a machine, of a position, or some by their ids. */
+/** Reckons anew when points are due: those of a machine, or some by their ids. */
 export async function reckonDue(db: Db, siteId: string, which: Parameters<typeof listReckoned>[2]): Promise<void> {
   const asOf = today()
   const points = await listReckoned(db, siteId, which)

@@ -1,5 +1,5 @@
 -- name: keepPoints
--- What a position asks for; points that are there already keep what people have settled.
+-- What a position asks for; points that are there already keep what people have settled. Those that are new or another come back.
 -- $1 position id (uuid)   $2 kinds (text[])   $3 works (jsonb[])
 insert into point (site_id, position_id, kind, work)
 select p.site_id, p.id, w.kind, w.work
@@ -7,6 +7,8 @@ from position p, unnest($2::text[], $3::jsonb[]) as w (kind, work)
 where p.id = $1
 on conflict (position_id, kind) do update
 set work = excluded.work, dropped = false
+where (point.work, point.dropped) is distinct from (excluded.work, false)
+returning point.id
 
 -- name: dropPoints
 -- Points a position asks for no more.
@@ -18,8 +20,8 @@ where position_id = $1
   and not dropped
 
 -- name: listReckoned
--- What the points of some machines are reckoned by: the machine of one position, of one point, or one machine.
--- $1 site id (uuid)   $2 machine id (uuid, or null)   $3 position id (uuid, or null)   $4 point ids (uuid[], or null)
+-- What points are reckoned by: those of one machine, or some by their ids.
+-- $1 site id (uuid)   $2 machine id (uuid, or null)   $3 point ids (uuid[], or null)
 select t.id, t.kind, t.work, t.own, t.last_done, m.hours_source, m.hours_per_week, coalesce((
     select json_agg(json_build_object('date', r.day, 'hours', r.hours) order by r.day)
     from meter_reading r
@@ -32,8 +34,7 @@ join machine m on m.id = p.machine_id
 where t.site_id = $1
   and not t.dropped
   and ($2::uuid is null or m.id = $2)
-  and ($3::uuid is null or p.id = $3)
-  and ($4::uuid[] is null or t.id = any($4))
+  and ($3::uuid[] is null or t.id = any($3))
 
 -- name: storeDue
 -- When points are due.

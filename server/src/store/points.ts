@@ -4,7 +4,7 @@ import { z } from 'zod'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import type { Db } from './database.ts'
 import { readQueries } from './read-queries.ts'
-import { any, maybeOne, run } from './rows.ts'
+import { any, IdRow, maybeOne, run } from './rows.ts'
 
 const sql = readQueries('./points.sql', import.meta.url, [
   'keepPoints',
@@ -59,11 +59,12 @@ const PointRow = z
     }),
   )
 
-/** Keeps what a position asks for on a round. */
-export async function keepPoints(db: Db, positionId: string, works: PointWorks): Promise<void> {
+/** Keeps what a position asks for on a round; the points that are new, or ask for something else now. */
+export async function keepPoints(db: Db, positionId: string, works: PointWorks): Promise<string[]> {
   const kinds = Object.keys(works)
   await run(db, sql.dropPoints(positionId, kinds))
-  if (kinds.length > 0) await run(db, sql.keepPoints(positionId, kinds, Object.values(works).map((work) => JSON.stringify(work)))) // prettier-ignore
+  const documents = Object.values(works).map((work) => JSON.stringify(work))
+  return kinds.length === 0 ? [] : any(db, sql.keepPoints(positionId, kinds, documents), IdRow)
 }
 
 const ReckonedRow = z
@@ -89,12 +90,12 @@ const ReckonedRow = z
   }))
 export type ReckonedPoint = z.output<typeof ReckonedRow>
 
-/** What points are reckoned by: those of one machine, of one position, or some by their ids. */
+/** What points are reckoned by: those of one machine, or some by their ids. */
 export const listReckoned = (
   db: Db,
   siteId: string,
-  { machineId = null, positionId = null, pointIds = null }: { machineId?: string | null; positionId?: string | null; pointIds?: readonly string[] | null }, // prettier-ignore
-): Promise<ReckonedPoint[]> => any(db, sql.listReckoned(siteId, machineId, positionId, pointIds), ReckonedRow)
+  { machineId, pointIds }: { machineId?: string; pointIds?: readonly string[] },
+): Promise<ReckonedPoint[]> => any(db, sql.listReckoned(siteId, machineId ?? null, pointIds ?? null), ReckonedRow)
 
 export const storeDue = (db: Db, all: readonly ({ id: string } & PointDue)[]): Promise<void> =>
   run(

@@ -20,35 +20,25 @@ const sql = readQueries('./rounds.sql', import.meta.url, [
   'listHistory',
 ])
 
+const shared = {
+  id: z.uuid(),
+  number: z.int(),
+  title: z.string(),
+  day: z.string(),
+  state: z.string(),
+  walked_by: z.string().nullable(),
+  points: z.unknown(),
+  entries: z.array(KeptRoundEntry),
+}
+
 const ListedRow = z
-  .object({
-    id: z.uuid(),
-    number: z.int(),
-    title: z.string(),
-    day: z.string(),
-    state: z.string(),
-    walked_by: z.string().nullable(),
-    points: z.unknown(),
-    entries: z.array(KeptRoundEntry),
-  })
+  .object(shared)
   .transform(({ walked_by, ...row }) =>
     RoundDetail.omit({ createdAt: true, closedAt: true, guns: true }).parse({ ...row, walkedBy: walked_by }),
   )
 
 const DetailRow = z
-  .object({
-    id: z.uuid(),
-    number: z.int(),
-    title: z.string(),
-    day: z.string(),
-    state: z.string(),
-    walked_by: z.string().nullable(),
-    points: z.unknown(),
-    guns: z.unknown(),
-    entries: z.array(KeptRoundEntry),
-    created_at: time,
-    closed_at: time.nullable(),
-  })
+  .object({ ...shared, guns: z.unknown(), created_at: time, closed_at: time.nullable() })
   .transform(({ walked_by, created_at, closed_at, ...row }) =>
     RoundDetail.parse({ ...row, walkedBy: walked_by, createdAt: created_at, closedAt: closed_at }),
   )

@@ -2,6 +2,7 @@ import type { PlantPoint, PlantPoints, PlantStop } from '@yardfrost/contract'
 import {
   addDays,
   dayInWeek,
+  daysBetween,
   isOverdue,
   levelledMoves,
   mondayOf,
@@ -113,7 +114,7 @@ export function useWeeks() {
     if (dated.length === 0) return []
     return roundPlan({
       asOf,
-      windowDays: Math.max(0, daysLeftOf(addDays(monday, weekDays * week + weekDays - 1), asOf)),
+      windowDays: Math.max(0, daysBetween(asOf, addDays(monday, weekDays * week + weekDays - 1))),
       togetherPercent: 15,
       areas: [...areas],
       points: dated.map(({ point, day, walkOrder }) => ({
@@ -134,7 +135,6 @@ export function useWeeks() {
 
 export type Weeks = ReturnType<typeof useWeeks>
 
-const daysLeftOf = (to: string, from: string): number => Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000)
 export const minutesOf = ({ kind, work, own }: PlantPoint): number => pointPlan(kind, work, own).minutes
 const weekPoint = (point: PlantPoint): WeekPoint => ({
   id: point.id,

@@ -7,8 +7,9 @@ import type {
   Warming,
   Yard,
 } from '@yardfrost/contract'
-import { hasEnded, pointPlan } from '@yardfrost/core'
+import { daysBetween, hasEnded, pointPlan } from '@yardfrost/core'
 import { trendTitles, trendWords } from '../trend/trend-words.ts'
+import { today } from '../shell/today.ts'
 import type { RouteLocationRaw } from 'vue-router'
 
 /** One thing that wants hands: where, why, and the door to do it. */
@@ -164,5 +165,4 @@ function greaseLines(
   ]
 }
 
-const daysSince = (day: string | null): number =>
-  day === null ? 0 : Math.max(0, Math.floor((Date.now() - Date.parse(day)) / 86_400_000))
+const daysSince = (day: string | null): number => (day === null ? 0 : Math.max(0, daysBetween(day, today())))

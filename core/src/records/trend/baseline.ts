@@ -9,7 +9,7 @@ export interface Scale extends Judged {
   back: (z: number) => number
 }
 
-export function scaleOf({ quantity, direction }: TrendInput): Scale {
+export function scaleOf({ quantity, direction }: Pick<TrendInput, 'quantity' | 'direction'>): Scale {
   const how = judged[quantity]
   const sign = (direction ?? how.worse) === 'up' ? 1 : -1
   return {

@@ -86,7 +86,7 @@ export function judgeTrend(input: Input): Trend {
 function refuseUnfit({ quantity, readings, daily, fixed, baseline, direction }: Input): void {
   if ((readings === undefined) === (daily === undefined))
     throw refused('readings', undefined, 'given, or the medians of days in their place', 'FIELDS_DISAGREE')
-  const { sign } = scaleOf({ quantity, direction } as Input)
+  const { sign } = scaleOf({ quantity, direction })
   if (fixed?.alert != null && fixed.alarm != null && sign * (fixed.alarm - fixed.alert) < 0)
     throw refused('fixed', fixed.alarm, `no better than the alert, ${fixed.alert}`, 'FIELDS_DISAGREE')
   if (quantity !== 'insulation') return
