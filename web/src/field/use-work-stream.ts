@@ -48,3 +48,14 @@ export function joinedEntries<E extends { seq: number; entry: { id: string } }>(
   const ids = new Set(known.map(({ entry }) => entry.id))
   return [...known, ...fresh.filter(({ entry }) => !ids.has(entry.id))].sort((a, b) => a.seq - b.seq)
 }
+
+/** Entries the server has, and those of this device that it has not yet, each with who made it. */
+export function signedEntries<E extends { id: string }>(
+  kept: readonly { entry: E; by: string }[],
+  waiting: readonly E[],
+  me: string,
+): (E & { by: string })[] {
+  const known = new Set(kept.map(({ entry }) => entry.id))
+  const mine = waiting.filter((entry) => !known.has(entry.id))
+  return [...kept.map(({ entry, by }) => ({ ...entry, by })), ...mine.map((entry) => ({ ...entry, by: me }))]
+}

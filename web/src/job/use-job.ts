@@ -8,7 +8,7 @@ import { cutText } from '../field/cut-text.ts'
 import { newId } from '../field/new-id.ts'
 import { forgetPhoto, keepPhoto, keptPhoto } from '../field/outbox-store.ts'
 import { useOutbox } from '../field/use-outbox.ts'
-import { joinedEntries, useWorkStream } from '../field/use-work-stream.ts'
+import { joinedEntries, signedEntries, useWorkStream } from '../field/use-work-stream.ts'
 import { useSession } from '../shell/session.ts'
 
 /** An entry as it is made: its id, its time and its schema are given to it. */
@@ -41,12 +41,7 @@ export function useJob(id: string) {
     signedOut: session.expire,
   })
 
-  const entries = computed((): SignedEntry[] => {
-    const kept = job.value?.entries ?? []
-    const known = new Set(kept.map(({ entry }) => entry.id))
-    const mine = outbox.waiting.value.filter((entry) => !known.has(entry.id))
-    return [...kept.map(({ entry, by }) => ({ ...entry, by })), ...mine.map((entry) => ({ ...entry, by: me }))]
-  })
+  const entries = computed((): SignedEntry[] => signedEntries(job.value?.entries ?? [], outbox.waiting.value, me))
   const progress = computed(() => (job.value ? jobProgress(job.value.steps, entries.value, catalogue) : null))
   const ended = computed(() => job.value !== null && hasEnded(job.value.state))
   const mayWrite = computed(() => session.maySave && !ended.value)

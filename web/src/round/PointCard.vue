@@ -10,7 +10,7 @@ import PointForm from './PointForm.vue'
 import MeterForm from './MeterForm.vue'
 import PointPast from './PointPast.vue'
 import { today } from '../shell/today.ts'
-import { pointKindWords } from './words.ts'
+import { pointKindWords, pointName } from './words.ts'
 
 /** One point: how much and how often, why it is due, and what people settle for it. */
 const { point, making, taken } = defineProps<{ point: PlantPoint; making: boolean; taken: boolean }>()
@@ -62,7 +62,7 @@ const due = computed(() => {
 <template>
   <article class="point" :data-point="`${point.machine.tag} ${point.position.name} ${point.kind}`">
     <header>
-      <h3>{{ point.machine.tag }} {{ point.position.name.toLowerCase() }}</h3>
+      <h3>{{ pointName(point) }}</h3>
       <p class="quiet">
         {{ pointKindWords[point.kind] }}{{ point.work.designation ? `, ${point.work.designation}` : '' }}
       </p>

@@ -13,7 +13,7 @@ import { usePageKeys } from '../shell/use-page-keys.ts'
 import PointScreen from './PointScreen.vue'
 import PointSide from './PointSide.vue'
 import { useRound, type PointInHand } from './use-round.ts'
-import { markWords, skipWords } from './words.ts'
+import { markWords, pointName, skipWords } from './words.ts'
 
 /** A round walked point by point: what is done is kept on the device at once, and sent when it can be. */
 const { id, point: asked = '' } = defineProps<{ id: string; point?: string }>()
@@ -134,7 +134,7 @@ const close = () => asking(work.close)
               :state="one.progress.state === 'done' ? 'go' : one.progress.state === 'skipped' ? 'watch' : 'open'"
             />
             <span>
-              {{ one.point.machine.tag }} {{ one.point.position.name.toLowerCase() }}
+              {{ pointName(one.point) }}
               <span v-if="one.progress.reason" class="quiet">{{ skipWords[one.progress.reason].toLowerCase() }}</span>
               <span v-else-if="comesBack(one)" class="quiet">read it again</span>
               <span v-else-if="one.progress.by && one.progress.by !== session.account?.name" class="quiet">{{

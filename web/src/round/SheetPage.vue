@@ -8,7 +8,7 @@ import { usePageState } from '../shell/page-state.ts'
 import { shownDay } from '../shell/shown-time.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import { useRound } from './use-round.ts'
-import { cameWords, pointKindWords } from './words.ts'
+import { cameWords, pointKindWords, pointName } from './words.ts'
 
 /** A round on paper, with boxes to tick and lines to write on; black on white. */
 const { id } = defineProps<{ id: string }>()
@@ -66,7 +66,7 @@ const givenOf = ({ quantityG, work: { lubricant, gun } }: RoundPoint) =>
               <span class="box">{{ progress.state === 'done' ? '✓' : '' }}</span>
             </td>
             <td>
-              <strong>{{ point.machine.tag }} {{ point.position.name.toLowerCase() }}</strong>
+              <strong>{{ pointName(point) }}</strong>
               <span>{{ point.machine.area }}{{ point.own.access ? `, ${point.own.access}` : '' }}</span>
             </td>
             <td>

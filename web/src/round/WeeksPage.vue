@@ -20,6 +20,7 @@ import StopList from './StopList.vue'
 import ProposalLine from './ProposalLine.vue'
 import { minutesOf, useWeeks } from './use-weeks.ts'
 import WeeksPicture from './WeeksPicture.vue'
+import { pointName } from './words.ts'
 
 /** The weeks ahead, rounds under way, and a new one made of what is due. */
 const page = usePageState()
@@ -245,7 +246,7 @@ const move = (ids: readonly string[], week: number) => asking(() => weeks.move(i
           <ul class="plain">
             <li v-for="point in weeks.unreached.value" :key="point.id">
               <button type="button" class="link" @click="chosen = [point.id]">
-                {{ point.machine.tag }} {{ point.position.name.toLowerCase() }}
+                {{ pointName(point) }}
               </button>
               <span class="quiet">{{ point.own.unreachable }}</span>
             </li>

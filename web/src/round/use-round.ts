@@ -5,7 +5,7 @@ import { api } from '../api/client.ts'
 import { keepAnswer } from '../api/kept-answers.ts'
 import { newId } from '../field/new-id.ts'
 import { useOutbox } from '../field/use-outbox.ts'
-import { joinedEntries, useWorkStream } from '../field/use-work-stream.ts'
+import { joinedEntries, signedEntries, useWorkStream } from '../field/use-work-stream.ts'
 import { useSession } from '../shell/session.ts'
 
 /** An entry as it is made: its id and its time are given to it. */
@@ -26,12 +26,9 @@ export function useRound(id: string) {
     },
     signedOut: session.expire,
   })
-  const entries = computed((): SignedRoundEntry[] => {
-    const kept = round.value?.entries ?? []
-    const known = new Set(kept.map(({ entry }) => entry.id))
-    const mine = outbox.waiting.value.filter((entry) => !known.has(entry.id))
-    return [...kept.map(({ entry, by }) => ({ ...entry, by })), ...mine.map((entry) => ({ ...entry, by: me }))]
-  })
+  const entries = computed((): SignedRoundEntry[] =>
+    signedEntries(round.value?.entries ?? [], outbox.waiting.value, me),
+  )
   const progress = computed(() => {
     const points = roundProgress(entries.value)
     return (round.value?.points ?? []).map((point) => ({ point, progress: points.get(point.id) ?? openPoint }))
