@@ -85,6 +85,17 @@ describe('readings', () => {
     assert.equal(found?.position.id, test.site.positionId)
   })
 
+  it('call no more once the bearing was changed', async () => {
+    assert.isNotEmpty(await warming())
+    await test.database.pool.query(
+      `insert into job (site_id, machine_id, number, title, state, position_ids, steps, as_found, ended_at)
+       select site_id, machine_id, 900, 'Changed', 'done', array[id], '[]', '{}', now() from position where id = $1`,
+      [test.site.positionId],
+    )
+    assert.isEmpty(await warming())
+    await test.database.pool.query('delete from job where number = 900')
+  })
+
   it('come out again as they went in', async () => {
     const { text } = await technician.get(`/api/positions/${test.site.positionId}/readings.csv`).expect(200)
     const lines = text.trim().split('\n')

@@ -60,7 +60,7 @@ on conflict (position_id, quantity) do update
 set verdict = excluded.verdict, result = excluded.result, judged_at = now()
 
 -- name: listTrends
--- Rows of a site that go towards a limit, or are over one.
+-- Rows of a site that go towards a limit, or are over one; a bearing that was changed since calls no more.
 -- $1 site id (uuid)
 select t.position_id, t.quantity, t.verdict, t.result, p.name as position, m.id as machine_id, m.tag, m.name as machine, a.name as area
 from reading_trend t
@@ -69,6 +69,13 @@ join machine m on m.id = p.machine_id
 join area a on a.id = m.area_id
 where t.site_id = $1
   and t.verdict <> 'ok'
+  and not exists (
+    select from job j
+    where j.site_id = $1
+      and j.state = 'done'
+      and t.position_id = any(j.position_ids)
+      and j.ended_at > t.judged_at
+  )
   and p.retired_at is null
   and m.retired_at is null
 order by a.walk_order, m.walk_order, p.walk_order, t.quantity
