@@ -27,7 +27,12 @@ export const PlantPoint = z.object({
 export type PlantPoint = z.infer<typeof PlantPoint>
 
 export const PlantStop = z
-  .strictObject({ id: z.uuid(), fromDay: Day, toDay: Day, title: z.string().trim().min(1).max(60) })
+  .strictObject({
+    id: z.uuid(),
+    fromDay: Day.meta({ title: 'From' }),
+    toDay: Day.meta({ title: 'To' }),
+    title: z.string().trim().min(1).max(60).meta({ title: 'Why' }),
+  })
   .refine(({ fromDay, toDay }) => fromDay <= toDay, { path: ['toDay'], message: 'no sooner than it begins' })
 export type PlantStop = z.infer<typeof PlantStop>
 
@@ -55,7 +60,11 @@ export const Proposals = z.array(
 export type Proposals = z.infer<typeof Proposals>
 
 /** What people settle for a point. */
-export const SavePoint = z.strictObject({ version: SavedVersion, own: SettledOwn, lastDone: Day.nullable() })
+export const SavePoint = z.strictObject({
+  version: SavedVersion,
+  own: SettledOwn,
+  lastDone: Day.nullable().meta({ title: 'Last done' }),
+})
 export type SavePoint = z.input<typeof SavePoint>
 
 /** Points to other weeks, each within its tolerance; null takes one back to where it is due. */
@@ -73,12 +82,6 @@ export const PlantStops = z.array(PlantStop)
 
 /** A point as a round has it: as it stood when the round was made. */
 export const RoundPoint = PlantPoint.omit({ version: true, movedTo: true }).extend({
-  strokes: z.int().nullable(),
-  quantityG: z.number().nullable(),
-  minutes: z.number(),
-  /** Where its interval comes from, in words. */
-  why: z.string(),
-  intervalH: z.number().nullable(),
   reason: z.enum(['overdue', 'due', 'together', 'by-hand']),
 })
 export type RoundPoint = z.infer<typeof RoundPoint>

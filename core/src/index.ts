@@ -68,7 +68,7 @@ export {
   SettledOwn,
 } from './round/point.ts'
 export { worksOf, type PointWorks } from './round/works-of.ts'
-export { pointPlan, strokesFor, type PointPlan } from './round/plan.ts'
+export { oftenSaid, pointPlan, strokesFor, type PointPlan } from './round/plan.ts'
 export { dueOf, type PointDue } from './round/due.ts'
 export {
   RoundEntry,

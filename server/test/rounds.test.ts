@@ -1,5 +1,5 @@
 import type { PlantPoint, PointHistory, Proposals, RoundDetail } from '@yardfrost/contract'
-import type { PointKind } from '@yardfrost/core'
+import { pointPlan, type PointKind } from '@yardfrost/core'
 import { assert } from 'chai'
 import { randomUUID } from 'node:crypto'
 import type request from 'supertest'
@@ -134,7 +134,7 @@ describe('points and rounds', () => {
       const round = await made(['grease', 'look'])
       assert.lengthOf(round.points, 2)
       const grease = round.points.find(({ kind }) => kind === 'grease')
-      assert.equal(grease?.why, 'the site’s own: damp hall')
+      assert.equal(grease && pointPlan(grease.kind, grease.work, grease.own).why, 'the site’s own: damp hall')
       assert.equal(grease?.reason, 'by-hand')
       const [listed] = (await technician.get('/api/rounds').expect(200)).body
       assert.deepInclude(listed, { id: round.id, number: round.number, points: 2, done: 0, skipped: 0, state: 'open' })

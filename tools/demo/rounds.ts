@@ -1,5 +1,5 @@
 import type { PlantPoint } from '@yardfrost/contract'
-import type { RoundEntry } from '@yardfrost/core'
+import { pointPlan, type RoundEntry } from '@yardfrost/core'
 import {
   addReadings,
   addRound,
@@ -86,7 +86,7 @@ async function walked(db: pg.PoolClient, who: { siteId: string; accountId: strin
           id: randomUUID(),
           point: point.id,
           at,
-          strokes: point.strokes,
+          strokes: pointPlan(point.kind, point.work, point.own).strokes,
           gun: point.work.gun?.name ?? '',
           gramsPerStroke: point.work.gun?.gramsPerStroke ?? null,
           came: point.kind === 'grease' ? (index % 2 ? 'darkened' : 'fresh') : null,

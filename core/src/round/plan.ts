@@ -1,3 +1,4 @@
+import { hours } from '../words/quantities.ts'
 import type { PointKind, PointOwn, PointWork } from './point.ts'
 
 /** What stands for a point: what is worked out, and what people have settled over it. */
@@ -34,4 +35,20 @@ export function pointPlan(kind: PointKind, work: PointWork, own: PointOwn): Poin
     why: own.intervalH === null ? work.why : `${originWords[own.from]}: ${own.reason}`,
     usualH: own.intervalH === null ? null : work.intervalH,
   }
+}
+
+/** A span of the calendar: `week`, `4 weeks`, `year`, `100 days`. */
+function span(days: number): string {
+  if (days === 7) return 'week'
+  if (days === 365) return 'year'
+  return days % 7 === 0 && days < 60 ? `${days / 7} weeks` : `${days} days`
+}
+
+/** How often a point comes round and why, in a sentence. */
+export function oftenSaid({ intervalH, maxDays, why }: PointPlan): string {
+  const often =
+    intervalH === null
+      ? `Every ${span(maxDays ?? 1)}`
+      : `Every ${hours(intervalH)} of running${maxDays === null ? '' : `, every ${span(maxDays)} at the least`}`
+  return `${often}, ${why}.`
 }

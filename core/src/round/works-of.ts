@@ -36,7 +36,7 @@ export function worksOf(given: RollingPosition, machine: Machine, { grease }: Ro
   return {
     ...greasePoint(position, machine, grease, oil),
     ...(position.grease.lubrication === 'oil-bath' ? oilPoints(position, grease, oil) : {}),
-    look: PointWork.parse({ ...shared, maxDays: lookDays, why: 'every four weeks, by custom' }),
+    look: PointWork.parse({ ...shared, maxDays: lookDays, why: 'by custom' }),
   }
 }
 
@@ -76,7 +76,7 @@ function oilPoints(position: RollingPosition, { bearing }: RollingOutcomes['grea
     'oil-level': PointWork.parse({
       ...shared,
       maxDays: levelDays,
-      why: 'every week, by custom',
+      why: 'by custom',
       levelMm: level?.centreToLevelMm ?? null,
     }),
     'oil-change': PointWork.parse({

@@ -1,11 +1,12 @@
 import type { RoundDetail } from '@yardfrost/contract'
-import { openPoint, roundProgress } from '@yardfrost/core'
+import { openPoint, pointPlan, roundProgress } from '@yardfrost/core'
 import { stringify } from 'csv-stringify/sync'
 
 /** A round as CSV: one line a point, what was asked, what was given, read and said, by whom and when. */
 export function roundCsv({ number, day, points, entries }: RoundDetail): string {
   const progress = roundProgress(entries.map(({ entry, by }) => ({ ...entry, by })))
   const rows = points.map((point) => {
+    const plan = pointPlan(point.kind, point.work, point.own)
     const { state, strokes, gramsPerStroke, gun, came, reason, note, by, at, readings } =
       progress.get(point.id) ?? openPoint
     return {
@@ -15,8 +16,8 @@ export function roundCsv({ number, day, points, entries }: RoundDetail): string 
       machine: point.machine.tag,
       position: point.position.name,
       point: point.kind,
-      asked_strokes: point.strokes ?? '',
-      asked_g: point.quantityG ?? '',
+      asked_strokes: plan.strokes ?? '',
+      asked_g: plan.quantityG ?? '',
       state,
       strokes: strokes ?? '',
       g: strokes !== null && gramsPerStroke !== null ? Number((strokes * gramsPerStroke).toFixed(2)) : '',

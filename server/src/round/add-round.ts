@@ -1,5 +1,5 @@
 import type { AddRound, PlantPoint, RoundDetail, RoundGun, RoundPoint } from '@yardfrost/contract'
-import { pointPlan, type GreaseGun, type Lubricant } from '@yardfrost/core'
+import { type GreaseGun, type Lubricant } from '@yardfrost/core'
 import type pg from 'pg'
 import type { z } from 'zod'
 import { NotFoundError } from '../errors/not-found-error.ts'
@@ -40,8 +40,7 @@ function gunOf({ name, gramsPerStroke, holds }: GreaseGun, lubricants: readonly 
 }
 
 function roundPoint({ version: _version, movedTo: _movedTo, ...point }: PlantPoint, day: string): RoundPoint {
-  const { strokes, quantityG, minutes, why, intervalH } = pointPlan(point.kind, point.work, point.own)
-  return { ...point, strokes, quantityG, minutes, why, intervalH, reason: reasonOf(point, day) }
+  return { ...point, reason: reasonOf(point, day) }
 }
 
 /** Why a point is on the round of a day. */

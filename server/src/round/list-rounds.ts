@@ -1,5 +1,5 @@
 import type { RoundSummary } from '@yardfrost/contract'
-import { roundProgress } from '@yardfrost/core'
+import { pointPlan, roundProgress } from '@yardfrost/core'
 import type { Db } from '../store/database.ts'
 import { listRoundRows } from '../store/rounds.ts'
 
@@ -16,7 +16,7 @@ export async function listRounds(db: Db, siteId: string): Promise<RoundSummary[]
       points: points.length,
       done: progress.filter(({ state }) => state === 'done').length,
       skipped: progress.filter(({ state }) => state === 'skipped').length,
-      minutes: points.reduce((sum, { minutes }) => sum + minutes, 0),
+      minutes: points.reduce((sum, { kind, work, own }) => sum + pointPlan(kind, work, own).minutes, 0),
       areas: [...new Set(points.map(({ machine }) => machine.area))],
     }
   })

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PlantPoint } from '@yardfrost/contract'
-import { isOverdue, pointPlan } from '@yardfrost/core'
+import { isOverdue, oftenSaid, pointPlan } from '@yardfrost/core'
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { useFormat } from '../figures/use-format.ts'
@@ -28,26 +28,6 @@ const quantity = computed(() => {
   const grams = format.inline({ kind: 'number', number: quantityG }, 'gunStroke')
   return strokes === null ? grams : `${strokes} strokes, ${grams}`
 })
-const often = computed(() => {
-  const { intervalH, maxDays } = plan.value
-  const parts = [
-    ...(intervalH === null
-      ? []
-      : [`${format.inline({ kind: 'number', number: intervalH }, 'duration', { figures: 2 })} of running`]),
-    ...(maxDays === null
-      ? []
-      : [
-          maxDays === 7
-            ? 'a week'
-            : maxDays % 7 === 0 && maxDays < 60
-              ? `${maxDays / 7} weeks`
-              : maxDays === 365
-                ? 'a year'
-                : `${maxDays} days`,
-        ]),
-  ]
-  return parts.length === 2 ? `every ${parts[0]}, once in ${parts[1]} at the least` : `every ${parts[0] ?? '?'}`
-})
 /** Why it stands where it stands, in one sentence. */
 const due = computed(() => {
   const { lastDone, dueOn, earlyOn, lateOn, movedTo } = point
@@ -68,7 +48,7 @@ const due = computed(() => {
       </p>
     </header>
     <p v-if="quantity" class="amount">{{ quantity }}</p>
-    <p>{{ often.charAt(0).toUpperCase() + often.slice(1) }}, {{ plan.why }}.</p>
+    <p>{{ format.sentence(oftenSaid(plan)) }}</p>
     <p v-if="plan.usualH !== null" class="quiet">
       Worked out: {{ format.inline({ kind: 'number', number: plan.usualH }, 'duration', { figures: 2 }) }}.
     </p>

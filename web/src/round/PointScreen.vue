@@ -33,7 +33,7 @@ const inHand = computed(() => guns.find(({ name }) => name === gun) ?? null)
 const gramsPerStroke = computed(() => inHand.value?.gramsPerStroke ?? point.value.work.gun?.gramsPerStroke ?? null)
 /** Strokes of the gun in hand; every gun gives another number. */
 const strokes = computed(() => {
-  const { quantityG } = point.value
+  const { quantityG } = shown.plan
   return quantityG === null || gramsPerStroke.value === null ? null : strokesFor(quantityG, gramsPerStroke.value)
 })
 const wrong = computed(() =>
@@ -104,11 +104,11 @@ const told = computed(() => {
             </option>
           </select>
           <strong class="strokes" data-test="strokes">{{
-            strokes ?? (point.quantityG === null ? '?' : format.digits(point.quantityG, 'gunStroke'))
+            strokes ?? (shown.plan.quantityG === null ? '?' : format.digits(shown.plan.quantityG, 'gunStroke'))
           }}</strong>
           <span class="grams">
-            <template v-if="strokes !== null && point.quantityG !== null">
-              strokes, {{ format.inline({ kind: 'number', number: point.quantityG }, 'gunStroke') }}
+            <template v-if="strokes !== null && shown.plan.quantityG !== null">
+              strokes, {{ format.inline({ kind: 'number', number: shown.plan.quantityG }, 'gunStroke') }}
             </template>
             <template v-else>{{ format.unit('gunStroke') }}: no gun was weighed</template>
           </span>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { pointSteps, RoundReadings, type RoundReading } from '@yardfrost/core'
+import { oftenSaid, pointSteps, RoundReadings, type RoundReading } from '@yardfrost/core'
 import { computed, reactive, watch } from 'vue'
 import { useFormat } from '../figures/use-format.ts'
 import QuantityField from '../form/QuantityField.vue'
@@ -38,17 +38,11 @@ function keep() {
   }
 }
 const why = computed(() => {
-  const { intervalH, quantityG, lastDone, work } = shown.point
-  const often =
-    intervalH === null ? null : format.inline({ kind: 'number', number: intervalH }, 'duration', { figures: 2 })
+  const { lastDone, work, reason } = shown.point
   return [
-    often
-      ? `Every ${often} of running, ${shown.point.why}.`
-      : `${shown.point.why.charAt(0).toUpperCase()}${shown.point.why.slice(1)}.`,
-    lastDone
-      ? `Last done ${shownDay(lastDone)}: ${reasonWords[shown.point.reason]}.`
-      : 'Nobody has said when it was last done.',
-    quantityG !== null && work.lubricant ? `The grease is ${work.lubricant}.` : '',
+    format.sentence(oftenSaid(shown.plan)),
+    lastDone ? `Last done ${shownDay(lastDone)}: ${reasonWords[reason]}.` : 'Nobody has said when it was last done.',
+    shown.plan.quantityG !== null && work.lubricant ? `The grease is ${work.lubricant}.` : '',
   ].filter(Boolean)
 })
 </script>

@@ -96,8 +96,8 @@ const network = computed(() => {
   if (work.away.value) return `No network: all is kept on this tablet${kept}`
   return count > 0 ? `Sending ${count}` : 'All sent'
 })
-const endOf = ({ point, progress }: PointInHand) =>
-  progress.strokes ?? (point.kind === 'grease' ? (point.strokes ?? '') : (markWords[point.kind] ?? ''))
+const endOf = ({ point, plan, progress }: PointInHand) =>
+  progress.strokes ?? (point.kind === 'grease' ? (plan.strokes ?? '') : (markWords[point.kind] ?? ''))
 /** Read before it was greased and not yet after: it comes back on the list. */
 const comesBack = ({ point, progress }: PointInHand) =>
   point.kind === 'grease' && progress.state === 'done' && progress.readings.before !== undefined && progress.readings.after === undefined // prettier-ignore

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { RoundPoint } from '@yardfrost/contract'
-import { purged } from '@yardfrost/core'
+import { purged, type PointPlan } from '@yardfrost/core'
 import Button from 'primevue/button'
 import { useFormat } from '../figures/use-format.ts'
 import LoadFailure from '../shell/LoadFailure.vue'
@@ -26,7 +26,7 @@ const { failure, load } = useLoading(async () => {
 })
 const print = () => window.print()
 /** Grams, the grease, the gun: what is known of them. */
-const givenOf = ({ quantityG, work: { lubricant, gun } }: RoundPoint) =>
+const givenOf = ({ work: { lubricant, gun } }: RoundPoint, { quantityG }: PointPlan) =>
   [quantityG === null ? '' : format.inline({ kind: 'number', number: quantityG }, 'gunStroke'), lubricant, gun?.name]
     .filter(Boolean)
     .join(', ')
@@ -60,7 +60,7 @@ const givenOf = ({ quantityG, work: { lubricant, gun } }: RoundPoint) =>
             <th>Not done, because</th>
           </tr>
         </thead>
-        <tbody v-for="{ point, progress } in work.progress.value" :key="point.id">
+        <tbody v-for="{ point, plan, progress } in work.progress.value" :key="point.id">
           <tr>
             <td>
               <span class="box">{{ progress.state === 'done' ? '✓' : '' }}</span>
@@ -72,12 +72,12 @@ const givenOf = ({ quantityG, work: { lubricant, gun } }: RoundPoint) =>
             <td>
               <strong>{{
                 point.kind === 'grease'
-                  ? point.strokes === null
+                  ? plan.strokes === null
                     ? ''
-                    : `${point.strokes} strokes`
+                    : `${plan.strokes} strokes`
                   : pointKindWords[point.kind]
               }}</strong>
-              <span v-if="point.quantityG !== null">{{ givenOf(point) }}</span>
+              <span v-if="plan.quantityG !== null">{{ givenOf(point, plan) }}</span>
             </td>
             <td class="words">
               <template v-if="point.kind === 'grease'">

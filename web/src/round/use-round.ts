@@ -1,5 +1,5 @@
 import { RoundChange, RoundDetail, type KeptRoundEntry } from '@yardfrost/contract'
-import { openPoint, RoundEntry, roundProgress, type SignedRoundEntry } from '@yardfrost/core'
+import { openPoint, pointPlan, RoundEntry, roundProgress, type SignedRoundEntry } from '@yardfrost/core'
 import { computed, shallowRef } from 'vue'
 import { api } from '../api/client.ts'
 import { keepAnswer } from '../api/kept-answers.ts'
@@ -31,7 +31,11 @@ export function useRound(id: string) {
   )
   const progress = computed(() => {
     const points = roundProgress(entries.value)
-    return (round.value?.points ?? []).map((point) => ({ point, progress: points.get(point.id) ?? openPoint }))
+    return (round.value?.points ?? []).map((point) => ({
+      point,
+      plan: pointPlan(point.kind, point.work, point.own),
+      progress: points.get(point.id) ?? openPoint,
+    }))
   })
   const closed = computed(() => round.value?.state === 'closed')
 
