@@ -19,13 +19,20 @@ export class ApiFailure extends Error {
   readonly status: number
   readonly code: string
   readonly fix: string
+  /** Field that was refused, as the API names it. */
+  readonly field: string | null
   readonly body: unknown
 
-  constructor(status: number, error: { code: string; message: string; fix: string }, body: unknown = null) {
+  constructor(
+    status: number,
+    error: { code: string; message: string; fix: string; field?: string | null | undefined },
+    body: unknown = null,
+  ) {
     super(error.message)
     this.status = status
     this.code = error.code
     this.fix = error.fix
+    this.field = error.field ?? null
     this.body = body
   }
 

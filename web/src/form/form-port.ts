@@ -60,3 +60,16 @@ export function namesOf({ prefix }: Pick<FormPort, 'prefix'>, path: string): { n
   const name = prefix ? `${prefix}.${path}` : path
   return { name, inputId: `field-${name.replace(/\W/g, '-')}` }
 }
+
+/** What was refused, in a sentence or two, with the label of its field in the place of its name. */
+export function inLabels(
+  { field, message, fix }: { field?: string | null; message: string; fix: string },
+  schema: z.ZodType,
+): string {
+  const said = (name: string, title: string) =>
+    `${message.replace(name, title)}. ${fix.replace(name, title.charAt(0).toLowerCase() + title.slice(1))}`
+  if (!field) return `${message}. ${fix}`
+  // Of a list it is the field of its line.
+  const title = [field, field.split('.').at(-1) ?? field].map((name) => fieldOf(schema, name).meta?.title).find(Boolean)
+  return title ? said(field, title) : `${message}. ${fix}`
+}

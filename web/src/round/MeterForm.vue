@@ -8,6 +8,7 @@ import { z } from 'zod'
 import { api } from '../api/client.ts'
 import { useFormat } from '../figures/use-format.ts'
 import DayField from '../form/DayField.vue'
+import { inLabels } from '../form/form-port.ts'
 import QuantityField from '../form/QuantityField.vue'
 import ThingForm from '../form/ThingForm.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
@@ -69,7 +70,7 @@ const save = () =>
       <QuantityField v-if="replaced" path="replacedAt" />
     </ThingForm>
     <p v-if="trouble" class="trouble" role="alert" data-test="meter-trouble">
-      {{ trouble.message }}. {{ trouble.fix }}
+      {{ inLabels(trouble, MeterGiven) }}
     </p>
     <Button
       type="submit"

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import type { PlantPoint } from '@yardfrost/contract'
+import { SavePoint, type PlantPoint } from '@yardfrost/contract'
 import { PointOwn, type intervalOrigins } from '@yardfrost/core'
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import { reactive, ref } from 'vue'
 import { api, ApiFailure, SaveConflict } from '../api/client.ts'
 import ChoiceField from '../form/ChoiceField.vue'
+import { inLabels } from '../form/form-port.ts'
 import QuantityField from '../form/QuantityField.vue'
 import TextField from '../form/TextField.vue'
 import TextInput from '../form/TextInput.vue'
@@ -18,7 +19,7 @@ const emit = defineEmits<{ saved: [] }>()
 const own = reactive<PointOwn>({ ...point.own })
 const lastDone = ref(point.lastDone ?? '')
 const unreadable = reactive(new Map<string, string>())
-const trouble = ref<{ message: string; fix: string } | null>(null)
+const trouble = ref<{ message: string; fix: string; field?: string | null } | null>(null)
 const busy = ref(false)
 
 const originOptions = [
@@ -78,7 +79,7 @@ async function save() {
       <TextField path="unreachable" placeholder="leave empty where it is reached" />
     </ThingForm>
     <p v-if="trouble" class="trouble" role="alert" data-test="point-trouble">
-      {{ trouble.message }}. {{ trouble.fix }}
+      {{ inLabels(trouble, SavePoint) }}
     </p>
     <Button type="submit" label="Save" :disabled="busy || unreadable.size > 0" data-test="save-point" />
   </form>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import type { PlantStop } from '@yardfrost/contract'
+import { PlantStop } from '@yardfrost/contract'
 import Button from 'primevue/button'
 import { reactive } from 'vue'
 import { api } from '../api/client.ts'
 import { newId } from '../field/new-id.ts'
+import { inLabels } from '../form/form-port.ts'
 import TextInput from '../form/TextInput.vue'
 import { shownDay } from '../shell/shown-time.ts'
 import { useAsking } from '../shell/use-asking.ts'
@@ -59,7 +60,7 @@ async function add() {
         <TextInput id="stop-to" v-model="form.toDay" title="To" test="stop-to" type="date" />
       </div>
       <p v-if="trouble" class="trouble" role="alert" data-test="stop-trouble">
-        {{ trouble.message }}. {{ trouble.fix }}
+        {{ inLabels(trouble, PlantStop) }}
       </p>
       <Button
         type="submit"
