@@ -13,7 +13,7 @@ export interface Cause {
 /** Something that can be seen, felt, heard or asked. */
 export interface Sign {
   sign: string
-  kind: 'where' | 'look' | 'behaviour' | 'context'
+  kind: 'where' | 'look' | 'behaviour' | 'spectrum' | 'context'
   /** Signs of one group are often two views of one thing. */
   group: string
   /** Chance of seeing it whatever the cause. */
@@ -51,7 +51,7 @@ const CauseRow = z.object({
   cause: text.min(1), title: text, prior: chance, clauses: text, immediate: text.min(1), refit: text.min(1), machine: text.min(1),
 }) // prettier-ignore
 const SignRow = z.object({
-  sign: text.min(1), kind: z.enum(['where', 'look', 'behaviour', 'context']), group: text, background: text, clause: text,
+  sign: text.min(1), kind: z.enum(['where', 'look', 'behaviour', 'spectrum', 'context']), group: text, background: text, clause: text,
   label: text, question: text, field: text, min: text, max: text, equals: text,
 }) // prettier-ignore
 const WeightRow = z.object({

@@ -83,6 +83,9 @@ const mostQuestions = 5
 /** Comparisons are made to this many decimals, so that rounding noise does not order what is equal. */
 const settled = (value: number) => Math.round(value * 1e9)
 
+/** Signs that some cause has to explain; where something is only says which part to look at. */
+const wantsReason: ReadonlySet<Sign['kind']> = new Set(['look', 'behaviour', 'spectrum'])
+
 interface Entered {
   sign: Sign
   state: 'present' | 'absent'
@@ -152,9 +155,7 @@ export function rankCauses(input: RankInput, knowledge: DamageKnowledge): Rankin
       clause ? [{ sign, clause, submode: damageModes[clause]?.submode ?? '' }] : [],
     ),
     unexplained: present
-      .filter(
-        (sign) => (sign.kind === 'look' || sign.kind === 'behaviour') && chanceOf(sign, top.cause) <= sign.background,
-      )
+      .filter((sign) => wantsReason.has(sign.kind) && chanceOf(sign, top.cause) <= sign.background)
       .map(({ sign }) => sign),
     factsUsed: facts.map(({ fact }) => fact),
     ...(trackMatch ? { trackMatch } : {}),
@@ -293,8 +294,8 @@ function nextQuestions(
   const now = entropy(probabilities)
   return (
     signs
-      // What has no question is entered by who saw it, never asked for.
-      .filter(({ sign, question }) => question !== '' && !asked.has(sign))
+      // What has no question is entered by who saw it, and what takes an instrument by who has one: neither is asked for.
+      .filter(({ sign, kind, question }) => question !== '' && kind !== 'spectrum' && !asked.has(sign))
       .map((sign) => {
         const yes = causes.map(({ cause }, index) => (probabilities[index] ?? 0) * chanceOf(sign, cause))
         const q = yes.reduce((sum, value) => sum + value, 0)

@@ -3,6 +3,7 @@ import { BearingType } from '../bearing-types/index.ts'
 import { SiteGivens } from '../site/settings.ts'
 import { duties, Duty, MachineKind, machineKinds } from './machine-kinds.ts'
 import { ShaftLine } from './shaft-line.ts'
+import { Reported } from './reported.ts'
 import { SitePractices } from './site-practices.ts'
 
 export { duties, Duty, MachineKind, machineKinds }
@@ -21,6 +22,8 @@ export const Machine = z.object({
   practices: SitePractices.optional(),
   /** What the site settles for all positions. */
   site: SiteGivens.optional(),
+  /** Signs that rounds and readings tell of its bearing. */
+  reported: z.array(Reported).optional(),
   /** Name of the position that is looked at, to find it on the shaft. */
   position: z.string().optional(),
 })

@@ -31,6 +31,7 @@ export const AdaptIntervalInput = z.strictObject({
     .meta({ unit: 'dB', description: 'When all was well, before, and five minutes after' }),
 })
 
+type Given = z.output<typeof AdaptIntervalInput>
 type Evidence = 'purged' | 'temperature' | 'ultrasound'
 export type AdaptRemark = 'one-more-good' | 'no-evidence' | 'bounded' | 'continuous' | 'find-cause'
 export interface AdaptedInterval {
@@ -83,11 +84,7 @@ export function adaptInterval(input: z.output<typeof AdaptIntervalInput>): Adapt
   const { intervalH, formulaH, school, goodInRow } = input
   if (school === 'formula' && formulaH === undefined)
     throw refused('formulaH', undefined, 'given where the interval goes by the formula', 'MISSING')
-  const seen = [
-    ...(input.purged ? [{ from: 'purged' as const, ...byPurged[input.purged] }] : []),
-    ...(input.temperature ? [byTemperature(input.temperature)] : []),
-    ...(input.ultrasound ? [bySound(input.ultrasound)] : []),
-  ]
+  const seen = weighed(input)
   const { factor, good, oneMore } = weigh(seen, goodInRow)
   const mostH = Math.max(shortestH, Math.min(longestH, formulaH === undefined ? longestH : mostOfFormula * formulaH))
   const evidenceH = Math.min(mostH, Math.max(shortestH, intervalH * factor))
@@ -117,6 +114,18 @@ export function adaptInterval(input: z.output<typeof AdaptIntervalInput>): Adapt
   }
 }
 
+/** What was seen at one greasing, each as it was seen. */
+type Evidenced = Pick<Given, 'purged' | 'temperature' | 'ultrasound'>
+
+const weighed = ({ purged: came, temperature, ultrasound }: Evidenced): Seen[] => [
+  ...(came ? [{ from: 'purged' as const, ...byPurged[came] }] : []),
+  ...(temperature ? [byTemperature(temperature)] : []),
+  ...(ultrasound ? [bySound(ultrasound)] : []),
+]
+
+/** Signs of damage in what was seen at one greasing. @throws InputError as `adaptInterval` does */
+export const greasingSigns = (seen: Evidenced): string[] => weighed(seen).flatMap(({ signs }) => signs)
+
 function weigh(seen: readonly Seen[], goodInRow: number): { factor: number; good: boolean; oneMore: boolean } {
   const least = Math.min(1, ...seen.map(({ factor }) => factor))
   const longer = seen.map(({ factor }) => factor).filter((factor) => factor > 1)
@@ -124,8 +133,6 @@ function weigh(seen: readonly Seen[], goodInRow: number): { factor: number; good
   if (!good) return { factor: least, good: false, oneMore: false }
   return goodInRow >= 1 ? { factor: Math.min(...longer), good, oneMore: false } : { factor: 1, good, oneMore: true }
 }
-
-type Given = z.output<typeof AdaptIntervalInput>
 
 function byTemperature({ beforeC, peakC, settledC }: NonNullable<Given['temperature']>): Seen {
   if (peakC < beforeC || peakC < settledC)

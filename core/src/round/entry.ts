@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { quantity } from '../model/quantity-field.ts'
 import { purged } from '../records/adapt-interval.ts'
+import { noticeable } from './noticed.ts'
 
 export const skipReasons = ['no-access', 'running', 'standing', 'no-grease', 'blocked', 'other'] as const
 export type SkipReason = (typeof skipReasons)[number]
@@ -11,6 +12,7 @@ export const RoundReadings = z.strictObject({
   after: quantity(z.number().min(-40).max(200), 'Half an hour after', 'temperature', '°C'),
   vibration: quantity(z.number().min(0).max(200), 'Vibration, r.m.s.', 'ratio', 'mm/s'),
   sound: quantity(z.number().min(-50).max(150), 'Ultrasound', 'ratio', 'dB'),
+  soundAfter: quantity(z.number().min(-50).max(150), 'Five minutes after', 'ratio', 'dB'),
   hours: quantity(z.number().min(0).max(1e7), 'Hour meter', 'duration', 'h'),
 })
 export type RoundReadings = z.output<typeof RoundReadings>
@@ -29,12 +31,14 @@ export const RoundEntry = z.discriminatedUnion('kind', [
     gun: z.string().trim().max(60).default(''),
     gramsPerStroke: z.number().min(0.05).max(20).nullable().default(null),
     came: z.enum(purged).nullable().default(null),
+    noticed: z.array(z.enum(noticeable)).max(noticeable.length).default([]),
     note: z.string().trim().max(300).default(''),
   }),
   z.strictObject({
     kind: z.literal('skipped'),
     ...shared,
     reason: z.enum(skipReasons),
+    noticed: z.array(z.enum(noticeable)).max(noticeable.length).default([]),
     note: z.string().trim().max(300).default(''),
   }),
   z.strictObject({
@@ -43,6 +47,8 @@ export const RoundEntry = z.discriminatedUnion('kind', [
     what: z.enum(roundReadings),
     value: z.number().min(-100).max(1e7),
   }),
+  /** A photograph that was sent before it. */
+  z.strictObject({ kind: z.literal('photo'), ...shared, photo: z.uuid(), name: z.string().max(120) }),
   /** Takes back the last thing that was said of the point. */
   z.strictObject({ kind: z.literal('undone'), ...shared }),
 ])

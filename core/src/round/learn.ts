@@ -1,18 +1,11 @@
 import { adaptInterval, type AdaptedInterval, type GreaseAction, type Purged } from '../records/adapt-interval.ts'
-import { hours } from '../words/quantities.ts'
+import { hours, kelvin } from '../words/quantities.ts'
 import { pointPlan } from './plan.ts'
+import type { Seen } from './observed.ts'
 import type { PointKind, PointOwn, PointWork } from './point.ts'
 
-/** What was seen at a point on a day. */
-export interface Seen {
-  day: string
-  came: Purged
-}
-
-/** Another interval, or something to look into, by what came out; a person takes it or leaves it. */
-export interface Proposal {
-  day: string
-  came: Purged
+/** Another interval, or something to look into, by what was seen; a person takes it or leaves it. */
+export interface Proposal extends Seen {
   fromH: number
   /** The same as before where only something is to be looked into. */
   toH: number
@@ -39,19 +32,23 @@ export function proposalOf(kind: PointKind, work: PointWork, own: PointOwn, seen
   const last = fresh.at(-1)
   if (kind !== 'grease' || intervalH === null || !last) return null
   const fromH = Math.min(longestH, Math.max(shortestH, intervalH))
-  const judge = (came: Purged, goodInRow: number) =>
+  const judge = ({ came, temperature, ultrasound }: Seen, goodInRow: number) =>
     adaptInterval({
       intervalH: fromH,
       ...(work.intervalH === null ? {} : { formulaH: Math.min(longestH, work.intervalH) }),
       school: 'evidence',
       goodInRow: Math.min(100, goodInRow),
-      purged: came,
+      ...(came ? { purged: came } : {}),
+      ...(temperature ? { temperature } : {}),
+      ...(ultrasound ? { ultrasound } : {}),
     })
-  const before = fresh.slice(0, -1).reduce((inRow, { came }) => judge(came, inRow).goodInRow, 0)
-  const { newIntervalH, verdict, actions, signs, remarks } = judge(last.came, before)
+  const before = fresh.slice(0, -1).reduce((inRow, one) => judge(one, inRow).goodInRow, 0)
+  const { newIntervalH, verdict, actions, signs, remarks } = judge(last, before)
   if (verdict === 'keep' && actions.length === 0) return null
   return { ...last, fromH, toH: verdict === 'keep' ? fromH : rounded(newIntervalH), verdict, actions, signs, remarks }
 }
+
+const decibels = (value: number): string => `${Math.round(value)} dB`
 
 const cameOut: Record<Purged, string> = {
   fresh: 'Fresh grease came out',
@@ -71,8 +68,26 @@ const actionWords: Record<GreaseAction, string> = {
   'check-path': 'Look whether the drain is open and the pipe is whole.',
 }
 
+/** A change of less between before and a day after says nothing, K. */
+const leastChangeK = 2
+
+/** What was seen, a clause each. */
+function seenWords({ came, temperature, ultrasound }: Seen): string {
+  const fallK = temperature ? temperature.beforeC - temperature.settledC : 0
+  const clauses = [
+    ...(came ? [cameOut[came]] : []),
+    ...(Math.abs(fallK) < leastChangeK
+      ? []
+      : [`It ran ${kelvin(Math.abs(fallK))} ${fallK > 0 ? 'cooler' : 'warmer'} a day after greasing`]),
+    ...(ultrasound
+      ? [`It stood ${decibels(ultrasound.beforeDb - ultrasound.baselineDb)} over its quiet, and ${decibels(ultrasound.afterDb - ultrasound.baselineDb)} after greasing`] // prettier-ignore
+      : []),
+  ]
+  return clauses.map((one, at) => (at === 0 ? one : one.replace('It', 'it'))).join('; ')
+}
+
 /** A proposal in a sentence: what came out, what it asks for. */
-export function proposalWords({ came, fromH, toH, verdict, actions, remarks }: Proposal): string {
+export function proposalWords({ fromH, toH, verdict, actions, remarks, ...seen }: Proposal): string {
   const change =
     verdict === 'keep'
       ? ''
@@ -80,5 +95,5 @@ export function proposalWords({ came, fromH, toH, verdict, actions, remarks }: P
   const cause = remarks.includes('find-cause')
     ? ' So far below the formula greasing cures nothing: find the cause.'
     : ''
-  return `${cameOut[came]}${change}. ${actions.map((action) => actionWords[action]).join(' ')}${cause}`.trim()
+  return `${seenWords(seen)}${change}. ${actions.map((action) => actionWords[action]).join(' ')}${cause}`.trim()
 }

@@ -11,8 +11,8 @@ const rank = (input: object) => rankCauses(RankInput.parse({ evidence: [], ...in
 const total = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0)
 
 describe('knowledge of damage', () => {
-  it('is whole: 39 causes, 103 signs, 68 facts, priors that make 1', () => {
-    assert.deepEqual([damage.causes.length, damage.signs.length, damage.facts.length], [39, 103, 68])
+  it('is whole: 39 causes, 114 signs, 68 facts, priors that make 1', () => {
+    assert.deepEqual([damage.causes.length, damage.signs.length, damage.facts.length], [39, 114, 68])
     assert.approximately(total(damage.causes.map(({ prior }) => prior)), 1, 1e-9)
   })
   it('tells something by every sign, with chances strictly between never and always', () => {
@@ -20,6 +20,19 @@ describe('knowledge of damage', () => {
       assert.isAbove(given.size, 0, sign)
       for (const chance of [...given.values(), background]) assert.isTrue(chance > 0 && chance < 1, sign)
     }
+  })
+  it('never asks for what takes an instrument, and weighs it like any other', () => {
+    const instrument = new Set(damage.signs.filter(({ kind }) => kind === 'spectrum').map(({ sign }) => sign))
+    assert.lengthOf([...instrument], 11)
+    for (const { sign } of damage.signs)
+      for (const asked of rank({ evidence: [sign] }).nextQuestions)
+        assert.isFalse(instrument.has(asked.sign), asked.sign)
+    const loud = rank({ evidence: ['spectrum-cage-line', 'dropped'] })
+    assert.equal(loud.causes[0]?.cause, 'cage-damaged-handling')
+    assert.approximately(loud.causes[0]?.probability ?? 0, 0.86, 0.005)
+    const raised = rank({ evidence: ['hf-level-raised', 'hf-fell-after-greasing'] })
+    assert.equal(raised.causes[0]?.cause, 'lubricant-starvation')
+    assert.approximately(raised.causes[0]?.probability ?? 0, 0.45, 0.005)
   })
   it('names modes of the standard only', () => {
     for (const { cause, clauses } of damage.causes)

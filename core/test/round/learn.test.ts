@@ -1,15 +1,17 @@
 import { assert } from 'chai'
 import { PointOwn, PointWork } from '../../src/round/point.ts'
-import { proposalOf, proposalWords, type Seen } from '../../src/round/learn.ts'
+import { proposalOf, proposalWords } from '../../src/round/learn.ts'
+import { seenAt, type Seen } from '../../src/round/observed.ts'
 import { isCodeOf, pointCode } from '../../src/round/point-code.ts'
 import { gunCheck } from '../../src/round/gun-check.ts'
-import { lastDoneOf, roundProgress, seenAt } from '../../src/round/progress.ts'
+import { lastDoneOf, roundProgress } from '../../src/round/progress.ts'
 import type { RoundEntry } from '../../src/round/entry.ts'
 import { plainSentence } from '../../src/model/sentence.ts'
 
 const work = PointWork.parse({ intervalH: 900, quantityG: 17 })
 const own = (change: object = {}) => PointOwn.parse(change)
-const seen = (...all: [day: string, came: Seen['came']][]): Seen[] => all.map(([day, came]) => ({ day, came }))
+const seen = (...all: [day: string, came: Seen['came']][]): Seen[] =>
+  all.map(([day, came]) => ({ day, came, temperature: null, ultrasound: null }))
 
 describe('what a point learns', () => {
   for (const [came, toH, verdict] of [
@@ -32,6 +34,24 @@ describe('what a point learns', () => {
     const settled = own({ intervalH: 450, from: 'learned', reason: 'stiff', settledOn: '2026-11-20' })
     assert.isNull(proposalOf('grease', work, settled, seen(['2026-11-20', 'hard'])))
     assert.deepInclude(proposalOf('grease', work, settled, seen(['2026-11-20', 'hard'], ['2026-12-01', 'hard'])), { fromH: 450, toH: 230 }) // prettier-ignore
+  })
+
+  it('by how warm it ran, before and a day after', () => {
+    const warm = (beforeC: number, settledC: number) => ({ ...seen(['2026-11-20', null])[0]!, temperature: { beforeC, peakC: beforeC + 8, settledC } }) // prettier-ignore
+    const dry = proposalOf('grease', work, own(), [warm(66, 58)])
+    assert.deepInclude(dry, { toH: 630, verdict: 'shorten' })
+    assert.equal(plainSentence(dry ? proposalWords(dry) : ''), 'It ran 8 K cooler a day after greasing: shorten from 900 h to 630 h.') // prettier-ignore
+    assert.isNull(proposalOf('grease', work, own(), [warm(58, 57)]))
+  })
+
+  it('by how it sounds, before and five minutes after', () => {
+    const loud = { ...seen(['2026-11-20', null])[0]!, ultrasound: { baselineDb: 20, beforeDb: 34, afterDb: 24 } }
+    const found = proposalOf('grease', work, own(), [loud])
+    assert.deepInclude(found, { toH: 540, verdict: 'shorten', signs: ['hf-fell-after-greasing'] })
+    assert.match(
+      plainSentence(found ? proposalWords(found) : ''),
+      /^It stood 14 dB over its quiet, and 4 dB after greasing: shorten/,
+    )
   })
 
   it('is told with what to look into, in one sentence and the figures it would settle', () => {
@@ -77,7 +97,7 @@ describe('entries of a point', () => {
 
   it('say what came out at each visit that stands', () => {
     const all = [entry('done', '2026-11-01', { came: 'hard' }), entry('done', '2026-11-09', { came: 'fresh' }), entry('undone', '2026-11-09')] // prettier-ignore
-    assert.deepEqual(seenAt(all), [{ day: '2026-11-01', came: 'hard' }])
+    assert.deepEqual(seenAt(all, { settledC: () => null, baselineDb: null }), seen(['2026-11-01', 'hard']))
   })
 
   it('keep readings when a visit is taken back', () => {

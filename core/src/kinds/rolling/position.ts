@@ -251,6 +251,8 @@ const GreaseFields = z.strictObject({
 const DiagnoseFields = z.strictObject({
   seen: z.array(z.string().max(60)).max(100).default([]).meta({ title: 'Signs seen' }),
   notSeen: z.array(z.string().max(60)).max(100).default([]).meta({ title: 'Signs looked for and not found' }),
+  /** Signs that rounds or readings told and that somebody has struck out, by `sign day`. */
+  struckOut: z.array(z.string().max(80)).max(200).default([]).meta({ title: 'Reported signs struck out' }),
 })
 
 /** Inputs of one seat of a rolling bearing on one machine; everything else about it is computed. Metric base units throughout. */

@@ -34,7 +34,7 @@ export function bearingAsLeft(inputs: RollingPosition, positionId: string, { ste
     },
     // What was measured and seen of the old bearing went away with it.
     identify: { ...inputs.identify, boreMm: [], odMm: [], widthMm: [], marking: '' },
-    diagnose: { seen: [], notSeen: [] },
+    diagnose: { seen: [], notSeen: [], struckOut: [] },
     seat: {
       ...inputs.seat,
       ...(shaft ? { shaftReadingsMm: shaft } : {}),
