@@ -52,7 +52,7 @@ describe('keeping it', function () {
     // A photograph that no camera took, so that one is there.
     const { content } = await readPhoto(Buffer.from(dot, 'base64'))
     await pool.query(
-      `insert into job_photo (id, site_id, job_id, type, content, account_id)
+      `insert into photo (id, site_id, job_id, type, content, account_id)
        select gen_random_uuid(), j.site_id, j.id, 'image/jpeg', $1, j.created_by from job j where j.created_by is not null limit 1`,
       [content],
     )

@@ -2,18 +2,20 @@ import type { References } from '@yardfrost/core'
 import type pg from 'pg'
 import { addEntries } from '../job/add-entries.ts'
 import { addJob } from '../job/add-job.ts'
-import { addPhoto } from '../job/add-photo.ts'
 import { closeJob } from '../job/close-job.ts'
 import { listJobs } from '../job/list-jobs.ts'
 import { moveJob } from '../job/move-job.ts'
-import { readPhoto } from '../job/read-photo.ts'
+import { openJob } from '../job/open-job.ts'
 import { planJob } from '../job/plan-job.ts'
 import { SharedChanges } from '../live/shared-changes.ts'
 import { tellChanges } from '../live/tell-changes.ts'
 import type { WorkWatch } from '../live/work-watch.ts'
+import { addPhoto } from '../photo/add-photo.ts'
+import { readPhoto } from '../photo/read-photo.ts'
 import { jobCsv } from '../report/job-csv.ts'
 import { inTransaction } from '../store/database.ts'
-import { getJob, getJobChange, getJobPage, getPhoto } from '../store/jobs.ts'
+import { getJob, getJobChange, getJobPage } from '../store/jobs.ts'
+import { getPhoto } from '../store/photos.ts'
 import type { Serve } from './serve.ts'
 
 /** Jobs of the site of whoever is signed in: made, worked on, watched, closed, exported. */
@@ -43,7 +45,10 @@ export function jobRoutes(serve: Serve, pool: pg.Pool, references: References, w
   serve('addPhoto', async ({ who, params: { id: jobId, photoId: id }, body: content }) => {
     // Opened before anything is held: it takes its time.
     const photo = await readPhoto(content)
-    await inTransaction(pool, (db) => addPhoto(db, who, { jobId, id, photo }))
+    await inTransaction(pool, async (db) => {
+      await openJob(db, who.siteId, jobId)
+      await addPhoto(db, who, { of: { jobId }, id, photo })
+    })
     return { id }
   })
   serve('photo', async ({ who, params, response }) => {

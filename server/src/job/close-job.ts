@@ -5,7 +5,7 @@ import { savePosition } from '../bench/save-position.ts'
 import { JobError } from '../errors/job-error.ts'
 import { recordEvent, type Who } from '../store/audit.ts'
 import { getJob, storeState } from '../store/jobs.ts'
-import { holdPosition } from '../store/positions.ts'
+import { holdPosition, storeReported } from '../store/positions.ts'
 import { openJob } from './open-job.ts'
 import { progressOf } from './progress.ts'
 
@@ -29,6 +29,8 @@ export async function closeJob(db: pg.PoolClient, references: References, who: W
   for (const positionId of new Set(job.steps.flatMap(({ position }) => (position ? [position.id] : [])))) {
     const position = await holdPosition(db, who.siteId, positionId)
     if (!holdsRolling(position)) continue
+    // What was told of the old bearing went away with it.
+    await storeReported(db, who.siteId, positionId, [])
     const inputs = jobKinds[job.kind].asLeft(position.inputs, positionId, progress)
     await savePosition(db, references, who, { positionId, version: position.version, inputs })
     left[positionId] = inputs

@@ -54,10 +54,10 @@ async function writeTable(db: pg.PoolClient, siteId: string, folder: string, fil
 
 async function writePhotographs(db: pg.PoolClient, siteId: string, folder: string): Promise<void> {
   mkdirSync(join(folder, 'photographs'))
-  const { rows } = await db.query<{ id: string }>('select id from job_photo where site_id = $1', [siteId])
+  const { rows } = await db.query<{ id: string }>('select id from photo where site_id = $1', [siteId])
   // One at a time: together they may be larger than the memory.
   for (const { id } of rows) {
-    const { rows: found } = await db.query<{ content: Buffer }>('select content from job_photo where id = $1', [id])
+    const { rows: found } = await db.query<{ content: Buffer }>('select content from photo where id = $1', [id])
     if (found[0]) writeFileSync(join(folder, 'photographs', `${id}.jpg`), found[0].content)
   }
 }

@@ -4,7 +4,7 @@ import { existsSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import type pg from 'pg'
 import { z } from 'zod'
-import { readPhoto } from '../job/read-photo.ts'
+import { readPhoto } from '../photo/read-photo.ts'
 import { makeMonths } from '../store/readings.ts'
 import { askJudging } from '../store/sites.ts'
 import { filesVersion } from './export-site.ts'
@@ -30,7 +30,8 @@ function rowsOf(folder: string, name: string, columns: Readonly<Record<string, F
   const lines = z
     .array(z.record(z.string(), z.string()))
     .parse(parse(read(folder, `${name}.csv`), { columns: true, bom: true, skip_empty_lines: true }))
-  const missing = Object.keys(columns).filter((column) => lines[0] && !(column in lines[0]))
+  // What may be empty may be missing: files of before had fewer columns.
+  const missing = Object.keys(columns).filter((name) => lines[0] && !(name in lines[0]) && !columns[name]?.optional)
   if (missing.length > 0) throw new SiteFilesError(`${name}.csv lacks the columns ${missing.join(', ')}.`)
   return lines.map((line) =>
     Object.fromEntries(

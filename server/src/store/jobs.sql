@@ -125,30 +125,3 @@ where id = $1
 update job
 set planned_for = $2
 where id = $1
-
--- name: holdPhotoRoom
--- What the photographs of a site take, bytes; nobody else adds one until the transaction is over.
--- $1 site id (uuid)
-with held as (select id from site where id = $1 for no key update)
-select coalesce(sum(octet_length(p.content)), 0)::bigint as taken
-from held
-left join job_photo p on p.site_id = held.id
-
--- name: addPhoto
--- A photograph; one of this job that was sent before comes back as it is, and no row for one of another job.
--- $1 photo id (uuid)   $2 site id (uuid)   $3 job id (uuid)   $4 type   $5 content (bytea)   $6 account id (uuid)
-insert into job_photo (id, site_id, job_id, type, content, account_id)
-values ($1, $2, $3, $4, $5, $6)
-on conflict (id) do update
-set type = job_photo.type
-where job_photo.job_id = excluded.job_id
-returning id
-
--- name: getPhoto
--- A photograph of a job.
--- $1 site id (uuid)   $2 job id (uuid)   $3 photo id (uuid)
-select type, content
-from job_photo
-where site_id = $1
-  and job_id = $2
-  and id = $3

@@ -18,9 +18,6 @@ const sql = readQueries('./jobs.sql', import.meta.url, [
   'planJob',
   'addEntry',
   'moveJob',
-  'holdPhotoRoom',
-  'addPhoto',
-  'getPhoto',
 ])
 
 const shared = {
@@ -183,26 +180,3 @@ export const storeState = (
 /** Stores the day (YYYY-MM-DD) a job is planned for, or none. */
 export const storePlan = (db: Db, jobId: string, plannedFor: string | null): Promise<void> =>
   run(db, sql.planJob(jobId, plannedFor))
-
-const TakenRow = z.object({ taken: z.coerce.number() }).transform(({ taken }) => taken)
-
-/** What the photographs of a site take, bytes; nobody else adds one until the transaction is over. */
-export const holdPhotoRoom = (db: Db, siteId: string): Promise<number> => one(db, sql.holdPhotoRoom(siteId), TakenRow)
-
-/** Stores a photograph of a job; one that was sent before is kept once. False where another job has its id. */
-export const insertPhoto = async (
-  db: Db,
-  photo: { id: string; siteId: string; accountId: string | null; jobId: string; type: string; content: Uint8Array },
-): Promise<boolean> => {
-  const query = sql.addPhoto(photo.id, photo.siteId, photo.jobId, photo.type, photo.content, photo.accountId)
-  return (await maybeOne(db, query, IdRow)) !== null
-}
-
-const PhotoRow = z.object({ type: z.string(), content: z.instanceof(Buffer) })
-
-/** @throws NotFoundError */
-export async function getPhoto(db: Db, siteId: string, jobId: string, photoId: string) {
-  const found = await maybeOne(db, sql.getPhoto(siteId, jobId, photoId), PhotoRow)
-  if (!found) throw new NotFoundError('photograph', photoId)
-  return found
-}

@@ -82,5 +82,5 @@ where site_id = $1
 -- How many photographs a site has, and what they take.
 -- $1 site id (uuid)
 select count(*)::int as count, coalesce(sum(octet_length(content)), 0)::bigint as taken
-from job_photo
+from photo
 where site_id = $1

@@ -23,7 +23,7 @@ const mostCauses = 3
 const outcome = computed(() => {
   const seen = marks.value.filter((sign) => labels.has(sign))
   if (!detail || seen.length === 0) return null
-  const inputs = { ...detail.inputs, diagnose: { seen, notSeen: [] } }
+  const inputs = { ...detail.inputs, diagnose: { seen, notSeen: [], struckOut: [] } }
   return assess(inputs, detail.machine, catalogue, damage).outcomes.diagnose
 })
 const causes = computed(() => outcome.value?.ranking?.causes.slice(0, mostCauses) ?? [])

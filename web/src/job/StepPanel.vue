@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { largestPhoto, type RollingDetail } from '@yardfrost/contract'
+import type { RollingDetail } from '@yardfrost/contract'
 import { leastSkipReason, runUpPoints, settledCheck, type StepState } from '@yardfrost/core'
 import { StorageSerializers, useLocalStorage } from '@vueuse/core'
 import Button from 'primevue/button'
@@ -7,6 +7,8 @@ import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import { ApiFailure } from '../api/client.ts'
 import CheckLine from '../figures/CheckLine.vue'
+import PhotoButton from '../field/PhotoButton.vue'
+import PhotoStrip from '../field/PhotoStrip.vue'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { shownTime } from '../shell/shown-time.ts'
 import MarksEntry from './MarksEntry.vue'
@@ -65,21 +67,6 @@ function reopen() {
   reopenReason.value = ''
 }
 
-const photoTrouble = ref('')
-async function takePhoto(event: Event) {
-  const input = event.target as HTMLInputElement
-  const [file] = input.files ?? []
-  photoTrouble.value = ''
-  if (file && file.size > largestPhoto)
-    photoTrouble.value = `${file.name} is larger than ${largestPhoto / 1e6} MB; take it at a lower resolution.`
-  else if (file)
-    await job.addPhoto(shown.step.key, file).catch((error: unknown) => {
-      if (!(error instanceof DOMException)) throw error
-      photoTrouble.value = `This device did not keep ${file.name}. Make room on it, and take the photograph again.`
-    })
-  input.value = ''
-}
-
 const trouble = ref<ApiFailure | null>(null)
 async function close() {
   trouble.value = null
@@ -131,11 +118,7 @@ async function close() {
       <p v-for="one in shown.notes" :key="one.id" class="kept">
         {{ one.text }} <span class="quiet">{{ one.by }}, {{ shownTime(one.at) }}</span>
       </p>
-      <div v-if="shown.photos.length" class="photos">
-        <a v-for="one in shown.photos" :key="one.id" :href="`/api/jobs/${job.id}/photos/${one.photo}`" target="_blank">
-          <img :src="`/api/jobs/${job.id}/photos/${one.photo}`" :alt="one.name" loading="lazy" />
-        </a>
-      </div>
+      <PhotoStrip :photos="shown.photos" :folder="`/api/jobs/${job.id}/photos`" />
       <template v-if="job.mayWrite.value">
         <form class="note" @submit.prevent="addNote">
           <InputText
@@ -148,17 +131,7 @@ async function close() {
           />
           <Button type="submit" label="Keep" severity="secondary" variant="outlined" data-test="keep-note" />
         </form>
-        <label class="wide photo">
-          Photograph
-          <input
-            type="file"
-            accept="image/jpeg,image/png,image/webp"
-            capture="environment"
-            data-test="photo"
-            @change="takePhoto"
-          />
-        </label>
-        <p v-if="photoTrouble" class="error" role="alert">{{ photoTrouble }}</p>
+        <PhotoButton :take="(file) => job.addPhoto(shown.step.key, file)" />
       </template>
     </section>
     <section v-if="job.mayWrite.value" class="end">
@@ -271,21 +244,6 @@ async function close() {
   cursor: default;
 }
 
-.photo {
-  position: relative;
-}
-
-.photo input {
-  position: absolute;
-  inset: 0;
-  opacity: 0;
-  cursor: pointer;
-}
-
-.photo:focus-within {
-  outline: 2px solid var(--spruce);
-}
-
 .extras,
 .end {
   display: grid;
@@ -304,19 +262,6 @@ async function close() {
   min-width: 0;
   min-height: 48px;
   font-size: 17px;
-}
-
-.photos {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-
-.photos img {
-  width: 96px;
-  height: 72px;
-  border: 1px solid var(--hair);
-  object-fit: cover;
 }
 
 @media (max-width: 1000px) {

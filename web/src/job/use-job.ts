@@ -4,9 +4,8 @@ import { computed, shallowRef } from 'vue'
 import { api } from '../api/client.ts'
 import { keepAnswer } from '../api/kept-answers.ts'
 import { catalogue } from '../references.ts'
-import { cutText } from '../field/cut-text.ts'
 import { newId } from '../field/new-id.ts'
-import { forgetPhoto, keepPhoto, keptPhoto } from '../field/outbox-store.ts'
+import { keepTaken, sendTaken } from '../field/photos.ts'
 import { useOutbox } from '../field/use-outbox.ts'
 import { joinedEntries, signedEntries, useWorkStream } from '../field/use-work-stream.ts'
 import { useSession } from '../shell/session.ts'
@@ -33,10 +32,7 @@ export function useJob(id: string) {
     },
     // Photographs go before the entries that speak of them.
     prepare: async (entry) => {
-      const photo = entry.kind === 'photo' ? await keptPhoto(entry.photo) : undefined
-      if (entry.kind !== 'photo' || !photo) return
-      await api.addPhoto(id, entry.photo, photo)
-      await forgetPhoto(entry.photo)
+      if (entry.kind === 'photo') await sendTaken(entry.photo, (photo) => api.addPhoto(id, entry.photo, photo))
     },
     signedOut: session.expire,
   })
@@ -78,10 +74,7 @@ export function useJob(id: string) {
   const add = (made: Made): void => outbox.add({ ...made, schema: 1, id: newId(), at: new Date().toISOString() })
 
   async function addPhoto(step: string, file: File): Promise<void> {
-    const photo = newId()
-    // The bytes, and not the way to the file: a camera may clear it away before it is sent.
-    await keepPhoto(photo, new Blob([await file.arrayBuffer()], { type: file.type }))
-    add({ kind: 'photo', step, photo, name: cutText(file.name, 120) })
+    add({ kind: 'photo', step, ...(await keepTaken(file)) })
   }
 
   function merge(kept: readonly KeptEntry[]): void {
