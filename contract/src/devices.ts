@@ -26,6 +26,16 @@ export type TakeWeight = z.infer<typeof TakeWeight>
 export const Weight = z.object({ grams: z.number().gt(0).max(5000), instrument: z.string() })
 export type Weight = z.infer<typeof Weight>
 
+/** What the vibration pen, the ultrasound probe and the contact thermometer read at a housing. */
+export const SenseHousing = z.strictObject({
+  positionId: z.uuid(),
+  what: z.enum(['vibration', 'sound', 'temperature']),
+})
+export type SenseHousing = z.infer<typeof SenseHousing>
+/** mm/s r.m.s., dB or °C. */
+export const Sensed = z.object({ value: z.number().min(-50).max(200), instrument: z.string() })
+export type Sensed = z.infer<typeof Sensed>
+
 export const Reading = z.object({
   valueMm: z.number().gt(0).max(2000),
   /** The instrument as it calls itself. */

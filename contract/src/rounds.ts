@@ -1,4 +1,13 @@
-import { PointKind, PointOwn, PointWork, purged, RoundEntry, SettledOwn, thickenerNames } from '@yardfrost/core'
+import {
+  PointKind,
+  PointOwn,
+  PointWork,
+  purged,
+  RoundEntry,
+  SettledOwn,
+  thickenerNames,
+  type Seen,
+} from '@yardfrost/core'
 import { z } from 'zod'
 import { HoursSource } from './register.ts'
 import { SavedVersion } from './version.ts'
@@ -53,10 +62,17 @@ export const PointChange = z.object({ at: z.iso.datetime(), by: z.string().nulla
 export const PointHistory = z.object({ visits: z.array(PointVisit), changes: z.array(PointChange) })
 export type PointHistory = z.infer<typeof PointHistory>
 
-/** Points whose interval should be another one, by what came out, with what was seen since it was last settled. */
-export const Proposals = z.array(
-  z.object({ point: PlantPoint, seen: z.array(z.object({ day: z.string(), came: z.enum(purged) })) }),
-)
+const celsius = z.number()
+/** What was seen and read at one greasing, as core has it. */
+const SeenAt = z.object({
+  day: z.string(),
+  came: z.enum(purged).nullable(),
+  temperature: z.object({ beforeC: celsius, peakC: celsius, settledC: celsius }).nullable(),
+  ultrasound: z.object({ baselineDb: z.number(), beforeDb: z.number(), afterDb: z.number() }).nullable(),
+}) satisfies z.ZodType<Seen>
+
+/** Points whose interval should be another one, by what was seen, with what was seen since it was last settled. */
+export const Proposals = z.array(z.object({ point: PlantPoint, seen: z.array(SeenAt) }))
 export type Proposals = z.infer<typeof Proposals>
 
 /** What people settle for a point. */

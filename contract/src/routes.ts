@@ -12,7 +12,7 @@ import {
   streams,
   type Route,
 } from './define-route.ts'
-import { Reading, TakeReading, TakeWeight, Weight } from './devices.ts'
+import { Reading, SenseHousing, Sensed, TakeReading, TakeWeight, Weight } from './devices.ts'
 import { Health } from './health.ts'
 import {
   AddEntries,
@@ -176,6 +176,8 @@ export const routes = {
   addRound: defineRoute({ method: 'post', path: '/rounds', role: 'technician', summary: 'Make a round of points', body: json(AddRound), answer: creates(RoundDetail, 'In walking order'), refusals: [404] }),
   round: defineRoute({ method: 'get', path: '/rounds/:id', role: 'viewer', summary: 'One round with its points and entries', params: Id, answer: answers(RoundDetail, 'The round') }),
   addRoundEntries: defineRoute({ method: 'post', path: '/rounds/:id/entries', role: 'technician', summary: 'Add entries in their order; each counts once, and each is answered', params: Id, body: json(AddEntries, { itemByItem: true }), answer: answers(RoundEntriesKept, 'What became of each'), refusals: [409] }),
+  addRoundPhoto: defineRoute({ method: 'put', path: '/rounds/:id/photos/:photoId', role: 'technician', summary: 'Keep a photograph of a round; one that was sent before is kept once', params: Id.extend({ photoId: z.uuid() }), body: picture(largestPhoto), answer: creates(Id, 'Kept'), refusals: [409, 413] }),
+  roundPhoto: defineRoute({ method: 'get', path: '/rounds/:id/photos/:photoId', role: 'viewer', summary: 'One photograph of a round', params: Id.extend({ photoId: z.uuid() }), answer: file('image/*', 'The photograph') }),
   closeRound: defineRoute({ method: 'post', path: '/rounds/:id/close', role: 'technician', summary: 'Close a round; what was not done stays due', params: Id, answer: answers(RoundDetail, 'As it is now'), refusals: [409] }),
   exportRound: defineRoute({ method: 'get', path: '/rounds/:id/export.csv', role: 'viewer', summary: 'A round as a file', params: Id, answer: file('text/csv', 'One line a point') }),
   watchRound: defineRoute({ method: 'get', path: '/rounds/:id/events', role: 'viewer', summary: 'The round, then what changes of it', params: Id, answer: streams({ round: RoundDetail, change: RoundChange }, 'Server-sent events: the round once, then each change'), refusals: [429] }),
@@ -187,6 +189,7 @@ export const routes = {
 
   takeReading: defineRoute({ method: 'post', path: '/devices/gauge/readings', role: 'viewer', summary: 'Take one reading with the gauge of the shop', body: json(TakeReading), answer: creates(Reading, 'The reading'), refusals: [404, 502] }),
   takeWeight: defineRoute({ method: 'post', path: '/devices/scale/readings', role: 'technician', summary: 'Weigh strokes of a grease gun with the scale of the shop', body: json(TakeWeight), answer: creates(Weight, 'What they weigh'), refusals: [502] }),
+  senseHousing: defineRoute({ method: 'post', path: '/devices/probe/readings', role: 'viewer', summary: 'Read a housing with the vibration pen, the ultrasound probe or the contact thermometer of the shop', body: json(SenseHousing), answer: creates(Sensed, 'What it reads'), refusals: [404, 502] }),
   pointThermometer: defineRoute({ method: 'post', path: '/devices/thermometer/readings', role: 'viewer', summary: 'What the infrared thermometer shows of a piece', body: json(PointThermometer), answer: creates(ThermometerReading, 'What it shows, uncorrected'), refusals: [502] }),
   startHeater: defineRoute({ method: 'post', path: '/devices/heater-runs', role: 'technician', summary: 'Switch the heater on for a step of a job or a position; aim and limit are worked out here', body: json(StartHeaterRun), answer: creates(HeaterRun, 'What it is told'), refusals: [404, 409] }),
   watchHeater: defineRoute({ method: 'get', path: '/devices/heater-runs/:id', role: 'viewer', summary: 'Watch a heater that is on; it goes off when nobody does', params: Id, answer: streams({ sample: HeaterSample, trouble: z.object({ message: z.string(), fix: z.string() }) }, 'Server-sent events: sample, trouble'), refusals: [429] }),

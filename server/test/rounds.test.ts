@@ -6,6 +6,7 @@ import type request from 'supertest'
 import { listening } from './listening.ts'
 import { testApp, type TestApp } from './test-app.ts'
 
+const png = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVR4nGNoAAAAggCBd81ytgAAAABJRU5ErkJggg==', 'base64') // prettier-ignore
 const daysFromNow = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10)
 
 describe('points and rounds', () => {
@@ -192,7 +193,7 @@ describe('points and rounds', () => {
       await send(round, [entry(round, 'done', { strokes: 12, gramsPerStroke: 1.2, came: 'hard' })]).expect(200)
       const proposals = async () => (await technician.get('/api/proposals').expect(200)).body as Proposals
       const [found] = await proposals()
-      assert.deepEqual(found?.seen.at(-1), { day: daysFromNow(0), came: 'hard' })
+      assert.deepInclude(found?.seen.at(-1), { day: daysFromNow(0), came: 'hard' })
       const own = {
         ...found?.point.own,
         intervalH: 420,
@@ -207,6 +208,53 @@ describe('points and rounds', () => {
       assert.deepInclude(past.changes[0]?.to, { intervalH: 420, reason: 'stiff grease' })
       assert.equal(past.changes[0]?.from.intervalH, 840)
       assert.deepInclude(past.visits[0]?.entry, { kind: 'done', came: 'hard' })
+    })
+
+    it('tells the bench what was seen: the position is watched until it is struck out', async () => {
+      const { positionId } = test.site
+      const detail = async () => (await technician.get(`/api/positions/${positionId}`).expect(200)).body
+      const stateOf = async () => (await test.database.pool.query(`select state, finding from position where id = $1`, [positionId])).rows[0] // prettier-ignore
+      const round = await made(['look'])
+      await send(round, [entry(round, 'done', { noticed: ['two-colours'] })]).expect(200)
+      const { machine, inputs, version } = await detail()
+      const [{ sign, day }] = machine.reported.filter((one: { sign: string }) => one.sign === 'grease-colours-mixed')
+      assert.equal(day, daysFromNow(0))
+      assert.match((await stateOf()).finding, /%/)
+      const struckOut = machine.reported.map((one: { sign: string; day: string }) => `${one.sign} ${one.day}`)
+      assert.include(struckOut, `${sign} ${day}`)
+      const diagnose = { ...inputs.diagnose, struckOut }
+      await technician.put(`/api/positions/${positionId}`).send({ version, inputs: { ...inputs, diagnose } }).expect(200) // prettier-ignore
+      assert.notMatch((await stateOf()).finding ?? '', /%/)
+      await send(round, [entry(round, 'undone')]).expect(200)
+      assert.notInclude(
+        (await detail()).machine.reported.map((one: { sign: string }) => one.sign),
+        sign,
+      )
+    })
+
+    it('keeps photographs of a point, once each, and of no other round', async () => {
+      const round = await made(['look'])
+      const id = randomUUID()
+      const put = () => technician.put(`/api/rounds/${round.id}/photos/${id}`).type('image/png').send(png)
+      await put().expect(201)
+      await put().expect(201)
+      await send(round, [entry(round, 'photo', { photo: id, name: 'drain.png' })]).expect(200)
+      const { headers } = await technician.get(`/api/rounds/${round.id}/photos/${id}`).expect(200)
+      assert.equal(headers['content-type'], 'image/jpeg')
+      await technician.get(`/api/rounds/${(await made(['look'])).id}/photos/${id}`).expect(404)
+      await technician.post(`/api/rounds/${round.id}/close`).expect(200)
+      await technician.put(`/api/rounds/${round.id}/photos/${randomUUID()}`).type('image/png').send(png).expect(409)
+    })
+
+    it('is read with the probes of the shop, about as it was read last', async () => {
+      const { positionId } = test.site
+      const sense = async (what: string) => (await technician.post('/api/devices/probe/readings').send({ positionId, what }).expect(201)).body // prettier-ignore
+      const round = await made(['look'])
+      await send(round, [entry(round, 'read', { what: 'before', value: 61 })]).expect(200)
+      const { value, instrument } = await sense('temperature')
+      assert.approximately(value, 61, 2.5)
+      assert.match(instrument, /thermometer/)
+      assert.isBelow((await sense('vibration')).value, 3)
     })
 
     it('is made and walked by no viewer', async () => {

@@ -63,6 +63,7 @@ describe('two sites on one server', () => {
     chooseSite: { siteId: owned['site'] },
     // A gun is named by an id of the settings, which say nothing of a site to the scale.
     takeWeight: null,
+    senseHousing: { positionId: owned['positions'], what: 'vibration' },
     // A piece that is heated is named by an id that is nobody's.
     pointThermometer: null,
     ...{ renameArea: null, walkAreas: null, importRegister: null, addPerson: null },

@@ -80,7 +80,15 @@ async function walked(db: pg.PoolClient, who: { siteId: string; accountId: strin
   const at = new Date(Date.now() - 6 * dayMs).toISOString()
   const entries = round.points.map((point, index): RoundEntry =>
     index === 2
-      ? { kind: 'skipped', id: randomUUID(), point: point.id, at, reason: 'no-access', note: 'Scaffold in the way' }
+      ? {
+          kind: 'skipped',
+          id: randomUUID(),
+          point: point.id,
+          at,
+          reason: 'no-access',
+          noticed: [],
+          note: 'Scaffold in the way',
+        }
       : {
           kind: 'done',
           id: randomUUID(),
@@ -90,6 +98,7 @@ async function walked(db: pg.PoolClient, who: { siteId: string; accountId: strin
           gun: point.work.gun?.name ?? '',
           gramsPerStroke: point.work.gun?.gramsPerStroke ?? null,
           came: point.kind === 'grease' ? (index % 2 ? 'darkened' : 'fresh') : null,
+          noticed: [],
           note: '',
         },
   )

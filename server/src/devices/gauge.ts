@@ -1,4 +1,11 @@
-import type { Reading, TakeReading, TakeWeight, Weight } from '@yardfrost/contract'
+import {
+  Sensed,
+  type Reading,
+  type SenseHousing,
+  type TakeReading,
+  type TakeWeight,
+  type Weight,
+} from '@yardfrost/contract'
 import { DeviceError } from '../errors/device-error.ts'
 import { askLine } from './ask-line.ts'
 
@@ -6,6 +13,8 @@ import { askLine } from './ask-line.ts'
 export interface Gauge {
   /** @throws DeviceError when it does not answer in time, or with what no gauge shows */
   take: (task: TakeReading) => Promise<Reading>
+  /** Reads a housing; `around` is what was last read there. @throws DeviceError likewise */
+  sense: (task: SenseHousing, around: number | null) => Promise<Sensed>
   /** Weighs strokes of a grease gun on the scale beside it. @throws DeviceError likewise */
   weigh: (task: TakeWeight) => Promise<Weight>
 }
@@ -22,6 +31,8 @@ export const gaugeAt = (host: string, port: number): Gauge => ({
     )
     return readingOf(line)
   },
+  sense: async ({ positionId, what }, around) =>
+    sensedOf(await askLine('probe', host, port, `sense ${positionId} ${what} ${around ?? '-'}`)),
   weigh: async ({ gunId, strokes, ratedG }) =>
     weightOf(await askLine('scale', host, port, `weigh ${gunId} ${strokes} ${ratedG}`)),
 })
@@ -46,4 +57,14 @@ export function weightOf(line: string): Weight {
   if (!match || !(grams > 0 && grams <= 5000))
     throw new DeviceError(`The scale sends what is no weight: "${line.slice(0, 40)}"`)
   return { grams, instrument: match[2] ?? 'scale' }
+}
+
+/** Reads the answer of a probe. @throws DeviceError */
+export function sensedOf(line: string): Sensed {
+  const [, said] = /^error (.+)$/.exec(line) ?? []
+  if (said) throw new DeviceError(`The probe says: ${said}`)
+  const match = /^sensed (-?\d+(?:\.\d+)?) (\S.*)$/.exec(line)
+  const sensed = Sensed.safeParse({ value: Number(match?.[1]), instrument: match?.[2] })
+  if (!sensed.success) throw new DeviceError(`The probe sends what is no reading: "${line.slice(0, 40)}"`)
+  return sensed.data
 }

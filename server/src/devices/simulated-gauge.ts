@@ -1,4 +1,4 @@
-import { Measurable } from '@yardfrost/contract'
+import { Measurable, type SenseHousing } from '@yardfrost/contract'
 import { seededRandom } from '@yardfrost/core'
 import { createHash } from 'node:crypto'
 import { createServer, type Server } from 'node:net'
@@ -88,10 +88,31 @@ function weigh(gun: string, strokes: number, ratedG: number, pressed: number): s
   return `weight ${(strokes * ratedG * wear * uneven).toFixed(2)} g scale (simulated)`
 }
 
+/** What made-up probes read where nobody has read before: least, span, decimals, name. */
+const probes: Record<SenseHousing['what'], readonly [least: number, span: number, decimals: number, name: string]> = {
+  vibration: [0.8, 1.4, 1, 'vibration pen (simulated)'],
+  sound: [12, 8, 0, 'ultrasound probe (simulated)'],
+  temperature: [42, 16, 0, 'contact thermometer (simulated)'],
+}
+
+/** A housing reads as it did last, within a few percent; one that nobody has read is a sound one. */
+function sense(piece: string, what: string, around: string, pressed: number): string {
+  const probe = Object.entries(probes).find(([name]) => name === what)?.[1]
+  if (!probe) return 'error nothing to read'
+  const [least, span, decimals, name] = probe
+  const usual = around === '-' ? least + span * chanceFor(piece, what)() : Number(around)
+  const value = usual * (1 + 0.06 * (chanceFor(piece, what, pressed)() - 0.5))
+  return `sensed ${value.toFixed(decimals)} ${name}`
+}
+
 function answer(line: string, pressed: number): string {
   if (line.startsWith('weigh ')) {
     const [, gun = '', strokes, rated] = line.split(' ')
     return weigh(gun, Number(strokes), Number(rated), pressed)
+  }
+  if (line.startsWith('sense ')) {
+    const [, piece = '', what = '', around = '-'] = line.split(' ')
+    return sense(piece, what, around, pressed)
   }
   const [command, piece = '', what, nominal = '-', plane, direction] = line.split(' ')
   const measurable = Measurable.safeParse(what)

@@ -153,7 +153,7 @@ function apiRoutes({
   siteRoutes(serve, pool, references)
   registerRoutes(serve, pool, references)
   jobRoutes(serve, pool, references, watch)
-  roundRoutes(serve, pool, watch)
+  roundRoutes(serve, pool, references, watch)
   deviceRoutes(serve, pool, references, { runs, heater, gauge })
   const missing = unserved()
   if (missing.length > 0) throw new Error(`routes of the contract that nobody serves: ${missing.join(', ')}`)

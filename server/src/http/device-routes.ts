@@ -10,6 +10,7 @@ import { NotFoundError } from '../errors/not-found-error.ts'
 import { progressOf } from '../job/progress.ts'
 import { getJob } from '../store/jobs.ts'
 import { getPosition } from '../store/positions.ts'
+import { lastRead } from '../store/readings.ts'
 import type { Serve } from './serve.ts'
 
 /** What is heated, and to what: worked out here, whatever the page may think. */
@@ -17,6 +18,9 @@ interface Ordered {
   piece: string
   target: HeatTarget
 }
+
+/** Quantity that what a probe reads is kept as. */
+const readAs = { vibration: 'velocity', sound: 'ultrasound', temperature: 'temperature' } as const
 
 /** Instruments of the shop: the heater, off when nobody watches it, the thermometer, and the gauge. */
 export function deviceRoutes(
@@ -43,6 +47,10 @@ export function deviceRoutes(
   })
   serve('pointThermometer', async ({ body: { piece, roomC } }) => ({ shownC: await heater.infrared(piece, roomC) }))
   serve('takeWeight', ({ body }) => gauge.weigh(body))
+  serve('senseHousing', async ({ who: { siteId }, body }) => {
+    await getPosition(pool, siteId, body.positionId)
+    return gauge.sense(body, await lastRead(pool, siteId, body.positionId, readAs[body.what]))
+  })
   serve('takeReading', async ({ who, body }) => {
     // Only what stands on this site can be measured here.
     await getPosition(pool, who.siteId, body.positionId)

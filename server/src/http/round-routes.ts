@@ -1,4 +1,6 @@
+import type { References } from '@yardfrost/core'
 import type pg from 'pg'
+import { judgeTold } from '../bench/judge-anew.ts'
 import { SharedChanges } from '../live/shared-changes.ts'
 import { tellChanges } from '../live/tell-changes.ts'
 import type { WorkWatch } from '../live/work-watch.ts'
@@ -13,7 +15,10 @@ import { readingsCsv } from '../report/readings-csv.ts'
 import { getPosition } from '../store/positions.ts'
 import { listRaw, listTrends } from '../store/readings.ts'
 import { roundCsv } from '../report/round-csv.ts'
-import { addRoundEntries } from '../round/add-round-entries.ts'
+import { addPhoto } from '../photo/add-photo.ts'
+import { readPhoto } from '../photo/read-photo.ts'
+import { getPhoto } from '../store/photos.ts'
+import { addRoundEntries, openRound } from '../round/add-round-entries.ts'
 import { addRound } from '../round/add-round.ts'
 import { closeRound } from '../round/close-round.ts'
 import { listProposals } from '../round/list-proposals.ts'
@@ -34,7 +39,7 @@ import type { Serve } from './serve.ts'
 const mostExported = 500_000
 
 /** Points that come due, what was read there, and the rounds they are walked on. */
-export function roundRoutes(serve: Serve, pool: pg.Pool, watch: WorkWatch): void {
+export function roundRoutes(serve: Serve, pool: pg.Pool, references: References, watch: WorkWatch): void {
   const changes = new SharedChanges(async (siteId, id, after) => {
     const change = await getRoundChange(pool, siteId, id, after)
     return { text: JSON.stringify(change), last: change.entries.at(-1)?.seq ?? after, more: false }
@@ -102,14 +107,34 @@ export function roundRoutes(serve: Serve, pool: pg.Pool, watch: WorkWatch): void
       .send(readingsCsv(machine.tag, name, readings))
   })
   serve('warming', ({ who }) => listTrends(pool, who.siteId))
-  serve('importReadings', ({ who, body }) => inTransaction(pool, (db) => importReadings(db, who, body)))
+  serve('importReadings', async ({ who, body }) => {
+    const { answer, read } = await inTransaction(pool, (db) => importReadings(db, who, body))
+    await judgeTold(pool, references, who.siteId, read)
+    return answer
+  })
 
   serve('rounds', ({ who }) => listRounds(pool, who.siteId))
   serve('addRound', ({ who, body }) => inTransaction(pool, (db) => addRound(db, who, body)))
   serve('round', ({ who, params }) => getRound(pool, who.siteId, params.id))
-  serve('addRoundEntries', ({ account, who, params, body: { entries } }) =>
-    inTransaction(pool, (db) => addRoundEntries(db, who, account.name, { roundId: params.id, entries })),
-  )
+  serve('addRoundEntries', async ({ account, who, params: { id: roundId }, body: { entries } }) => {
+    const { answer, told } = await inTransaction(pool, (db) =>
+      addRoundEntries(db, who, account.name, { roundId, entries }),
+    )
+    await judgeTold(pool, references, who.siteId, told)
+    return answer
+  })
+  serve('addRoundPhoto', async ({ who, params: { id: roundId, photoId: id }, body: content }) => {
+    const photo = await readPhoto(content)
+    await inTransaction(pool, async (db) => {
+      await openRound(db, who.siteId, roundId)
+      await addPhoto(db, who, { of: { roundId }, id, photo })
+    })
+    return { id }
+  })
+  serve('roundPhoto', async ({ who, params, response }) => {
+    const { type, content } = await getPhoto(pool, who.siteId, params.id, params.photoId)
+    response.type(type).set('Cache-Control', 'private, max-age=86400').send(content)
+  })
   serve('closeRound', ({ who, params }) => inTransaction(pool, (db) => closeRound(db, who, params.id)))
   serve('exportRound', async ({ who, params, response }) => {
     const round = await getRound(pool, who.siteId, params.id)

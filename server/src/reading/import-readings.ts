@@ -37,8 +37,14 @@ const mostTold = 200
 /**
  * Takes a file of readings in: `machine,position,quantity,at,value,ambient,load`. A line that cannot be read is told with its
  * number and holds up no other.
+ *
+ * @returns what became of it, and the positions that were read
  */
-export async function importReadings(db: pg.PoolClient, who: Who, csv: string): Promise<ReadingsTaken> {
+export async function importReadings(
+  db: pg.PoolClient,
+  who: Who,
+  csv: string,
+): Promise<{ answer: ReadingsTaken; read: string[] }> {
   const rows = z.array(z.record(z.string(), z.string())).parse(parse(csv, { columns: (names: string[]) => names.map((name) => name.trim().toLowerCase()), bom: true, skip_empty_lines: true, relax_column_count: true })) // prettier-ignore
   const positions = new Map((await positionsByName(db, who.siteId)).map(({ id, tag, name }) => [`${tag}\n${name}`, id]))
   const readings: NewReading[] = []
@@ -58,5 +64,8 @@ export async function importReadings(db: pg.PoolClient, who: Who, csv: string): 
   })
   await addReadings(db, who.siteId, readings, 'file')
   await recordEvent(db, who, { kind: 'readings.imported', subjectId: who.siteId, detail: { taken: readings.length } })
-  return { taken: readings.length, refused: refused.slice(0, mostTold) }
+  return {
+    answer: { taken: readings.length, refused: refused.slice(0, mostTold) },
+    read: readings.map(({ positionId }) => positionId),
+  }
 }

@@ -2,7 +2,7 @@ import { addDays, judgeTrend, type SiteLimits, type Trend, type TrendQuantity } 
 import type pg from 'pg'
 import type { Db } from '../store/database.ts'
 import type { PositionTrend, ReadingDay } from '@yardfrost/contract'
-import { listDays, mountedOn, putTrend } from '../store/readings.ts'
+import { listDays, mountedAt, putTrend } from '../store/readings.ts'
 import { getSettings } from '../store/sites.ts'
 
 /** Older days say nothing of how a bearing runs now. */
@@ -27,7 +27,7 @@ export async function trendsOf(
   asOf: string,
 ): Promise<PositionTrend[]> {
   const all = await listDays(db, siteId, positionId, addDays(asOf, -365 * yearsShown))
-  const since = await mountedOn(db, siteId, positionId)
+  const since = (await mountedAt(db, siteId, positionId))?.slice(0, 10) ?? null
   const quantities = [...new Set(all.map(({ quantity }) => quantity))]
   return quantities.map((quantity) => {
     const days = all.filter((day) => day.quantity === quantity).map(({ quantity: _quantity, ...day }) => day)

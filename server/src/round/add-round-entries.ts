@@ -26,6 +26,7 @@ export async function openRound(db: pg.PoolClient, siteId: string, roundId: stri
  * or taken back says when its point was last done, and when it is due again.
  *
  * @param by - name of who sends them
+ * @returns the answer, and the positions that something was said of
  * @throws JobError when the round is closed; NotFoundError
  */
 export async function addRoundEntries(
@@ -33,7 +34,7 @@ export async function addRoundEntries(
   who: Who,
   by: string,
   { roundId, entries }: AddEntries & { roundId: string },
-): Promise<z.output<typeof RoundEntriesKept>> {
+): Promise<{ answer: z.output<typeof RoundEntriesKept>; told: string[] }> {
   const round = await openRound(db, who.siteId, roundId)
   const known = new Map(round.entries.map((one) => [one.entry.id, one]))
   const points = new Set(round.points.map(({ id }) => id))
@@ -57,7 +58,7 @@ export async function addRoundEntries(
     known.set(entry.id, one)
     kept.push(one)
     if (entry.kind === 'read') read.push(entry)
-    else visited.add(entry.point)
+    else if (entry.kind !== 'photo') visited.add(entry.point)
   }
   if (visited.size > 0) await reckonVisits(db, who.siteId, [...visited])
   const positions = new Map(round.points.map(({ id, position }) => [id, position.id]))
@@ -67,7 +68,7 @@ export async function addRoundEntries(
     read.flatMap((entry) => readingOf(entry, positions)),
     'round',
   )
-  return { kept, refused }
+  return { answer: { kept, refused }, told: kept.flatMap(({ entry }) => positions.get(entry.point) ?? []) }
 }
 
 /** What a reading on a round is read of; one after greasing tells of the grease, and not of where the bearing is going. */
@@ -76,6 +77,7 @@ const quantityOf = {
   vibration: 'velocity',
   sound: 'ultrasound',
   after: null,
+  soundAfter: null,
   hours: null,
 } as const
 

@@ -1,11 +1,9 @@
 import type { JudgedOtherwise } from '@yardfrost/contract'
 import type { References } from '@yardfrost/core'
 import type pg from 'pg'
-import { judgement } from '../bench/judgement.ts'
+import { judgeAnew } from '../bench/judge-anew.ts'
 import { NotFoundError } from '../errors/not-found-error.ts'
-import { keepAsked } from '../round/keep-asked.ts'
 import { inTransaction } from '../store/database.ts'
-import { holdPosition, storeJudgement } from '../store/positions.ts'
 import { listPositions, takeJudging, tellJudging, type ListedPosition } from '../store/sites.ts'
 
 /** How far it is is told no more often than this, ms. */
@@ -24,12 +22,8 @@ async function judgeOne(
 ): Promise<JudgedOtherwise | null> {
   try {
     return await inTransaction(pool, async (db) => {
-      const { inputs, machine, version } = await holdPosition(db, siteId, positionId)
-      const judged = judgement(inputs, machine, references)
-      await storeJudgement(db, { positionId, version }, judged)
-      await keepAsked(db, siteId, positionId, judged.points)
-      const to = judged.state as JudgedOtherwise['to']
-      return to === from ? null : { id: positionId, tag, position: name, from, to }
+      const to = (await judgeAnew(db, references, siteId, positionId)) as JudgedOtherwise['to'] | null
+      return to === from || to === null ? null : { id: positionId, tag, position: name, from, to }
     })
   } catch (error) {
     // Taken off its machine meanwhile.

@@ -2,7 +2,7 @@
 -- One position with its machine and who saved it last.
 -- $1 site id (uuid)   $2 position id (uuid)
 select p.id, p.name, a.name as area, p.inputs, p.version, p.saved_at, s.name as saved_by,
-  m.id as machine_id, m.tag, m.name as machine_name, m.kind, m.duty, m.shaft_line, t.practices, t.settings,
+  m.id as machine_id, m.tag, m.name as machine_name, m.kind, m.duty, m.shaft_line, p.reported, t.practices, t.settings,
   coalesce((
     select jsonb_agg(jsonb_build_object('position', o.name, 'bearingType', o.bearing_type, 'lifeH', o.life_h)
       order by o.walk_order)
@@ -51,6 +51,16 @@ update position
 set result = $3, state = $4, designation = $5, life_h = $6, bearing_type = $7, finding = $8
 where id = $1
   and version = $2
+
+-- name: storeReported
+-- Signs that rounds and readings told of a position; no row where it has them already.
+-- $1 site id (uuid)   $2 position id (uuid)   $3 signs (jsonb)
+update position
+set reported = $3
+where site_id = $1
+  and id = $2
+  and reported <> $3::jsonb
+returning id
 
 -- name: keepRevision
 -- Copies a position as it stands into its history.

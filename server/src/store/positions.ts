@@ -1,5 +1,5 @@
 import { MachinePosition, PositionDetail, PositionRevision } from '@yardfrost/contract'
-import type { PointWorks, Position } from '@yardfrost/core'
+import type { PointWorks, Position, Reported } from '@yardfrost/core'
 import { z } from 'zod'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import type { Db } from './database.ts'
@@ -11,6 +11,7 @@ const sql = readQueries('./positions.sql', import.meta.url, [
   'lockMachine',
   'savePosition',
   'storeJudgement',
+  'storeReported',
   'keepRevision',
   'listRevisions',
   'addPosition',
@@ -39,6 +40,7 @@ const PositionRow = z
     duty: z.string(),
     others: z.unknown(),
     shaft_line: z.unknown(),
+    reported: z.unknown(),
     practices: z.unknown(),
     settings: SiteGivensRow,
   })
@@ -53,6 +55,7 @@ const PositionRow = z
       duty,
       others,
       shaft_line,
+      reported,
       practices,
       settings,
       ...row
@@ -68,6 +71,7 @@ const PositionRow = z
           others,
           shaft: shaft_line,
           practices,
+          reported,
           site: settings,
           position: row.name,
         },
@@ -147,6 +151,15 @@ export const storeJudgement = (
     db,
     sql.storeJudgement(positionId, version, JSON.stringify(result), state, designation, lifeH, bearingType, finding),
   )
+
+/** Stores signs that rounds and readings told of a position; false where it has them already. */
+export const storeReported = async (
+  db: Db,
+  siteId: string,
+  positionId: string,
+  signs: readonly Reported[],
+): Promise<boolean> =>
+  (await maybeOne(db, sql.storeReported(siteId, positionId, JSON.stringify(signs)), IdRow)) !== null
 
 /** Stores a new position with its first revision and returns its id. */
 export async function insertPosition(

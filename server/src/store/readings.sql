@@ -43,9 +43,9 @@ where d.site_id = $1
 order by d.quantity, d.day
 
 -- name: getMounted
--- Day on which the bearing of a position was last changed; null where no job tells.
+-- When the bearing of a position was last changed; null where no job tells.
 -- $1 site id (uuid)   $2 position id (uuid)
-select max(j.ended_at)::date as mounted
+select max(j.ended_at) as mounted
 from job j
 where j.site_id = $1
   and j.state = 'done'
@@ -79,6 +79,41 @@ where t.site_id = $1
   and p.retired_at is null
   and m.retired_at is null
 order by a.walk_order, m.walk_order, p.walk_order, t.quantity
+
+-- name: listVerdicts
+-- Where the readings of a position are going, with the day each was last read.
+-- $1 site id (uuid)   $2 position id (uuid)
+select t.quantity, t.result as trend, (
+    select max(d.day)
+    from reading_day d
+    where d.position_id = t.position_id
+      and d.quantity = t.quantity
+  ) as day
+from reading_trend t
+where t.site_id = $1
+  and t.position_id = $2
+order by t.quantity
+
+-- name: listHousing
+-- Housing temperature of a position by days, in order.
+-- $1 site id (uuid)   $2 position id (uuid)
+select day, median
+from reading_day
+where site_id = $1
+  and position_id = $2
+  and quantity = 'temperature'
+order by day
+
+-- name: lastRead
+-- The middle of the last day on which a quantity was read at a position.
+-- $1 site id (uuid)   $2 position id (uuid)   $3 quantity
+select median
+from reading_day
+where site_id = $1
+  and position_id = $2
+  and quantity = $3
+order by day desc
+limit 1
 
 -- name: listRaw
 -- Readings of a position as they were taken.

@@ -2,7 +2,7 @@ import { Trend, TrendQuantity } from '@yardfrost/core'
 import { z } from 'zod'
 import type { Db } from './database.ts'
 import { readQueries } from './read-queries.ts'
-import { any, one, run, time } from './rows.ts'
+import { any, maybeOne, one, run, time } from './rows.ts'
 
 const sql = readQueries('./readings.sql', import.meta.url, [
   'makeMonths',
@@ -12,6 +12,9 @@ const sql = readQueries('./readings.sql', import.meta.url, [
   'getMounted',
   'putTrend',
   'listTrends',
+  'listVerdicts',
+  'listHousing',
+  'lastRead',
   'listRaw',
   'findPositions',
 ])
@@ -74,10 +77,10 @@ export const listDays = (
   from: string,
 ): Promise<z.output<typeof DayRow>[]> => any(db, sql.listDays(siteId, positionId, from), DayRow)
 
-const MountedRow = z.object({ mounted: z.string().nullable() })
+const MountedRow = z.object({ mounted: time.nullable() })
 
-/** Day on which the bearing of a position was last changed; null where no job tells. */
-export const mountedOn = async (db: Db, siteId: string, positionId: string): Promise<string | null> =>
+/** When the bearing of a position was last changed, ISO 8601; null where no job tells. */
+export const mountedAt = async (db: Db, siteId: string, positionId: string): Promise<string | null> =>
   (await one(db, sql.getMounted(siteId, positionId), MountedRow)).mounted
 
 export const putTrend = (
@@ -108,6 +111,25 @@ const TrendRow = z
 
 /** Rows of a site that go towards a limit, or are over one, in walking order. */
 export const listTrends = (db: Db, siteId: string) => any(db, sql.listTrends(siteId), TrendRow)
+
+const VerdictRow = z.object({ quantity: TrendQuantity, trend: Trend, day: z.string() })
+/** Where the readings of a position are going, with the day each was last read. */
+export const listVerdicts = (db: Db, siteId: string, positionId: string) =>
+  any(db, sql.listVerdicts(siteId, positionId), VerdictRow)
+
+const HousingRow = z.object({ day: z.string(), median: z.number() })
+/** Housing temperature of a position by days, °C, in order. */
+export const listHousing = (db: Db, siteId: string, positionId: string) =>
+  any(db, sql.listHousing(siteId, positionId), HousingRow)
+
+/** The middle of the last day on which a quantity was read at a position; null where nobody has read it. */
+export const lastRead = async (
+  db: Db,
+  siteId: string,
+  positionId: string,
+  quantity: TrendQuantity,
+): Promise<number | null> =>
+  (await maybeOne(db, sql.lastRead(siteId, positionId, quantity), z.object({ median: z.number() })))?.median ?? null
 
 const RawRow = z.object({
   quantity: TrendQuantity,

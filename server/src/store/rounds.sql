@@ -87,13 +87,28 @@ set state = 'closed', closed_at = now()
 where id = $1
 
 -- name: listSeen
--- What came out at the points of a site, in order of days.
+-- What was said and read at the greasing points of a site that tell anything, in order of days.
 -- $1 site id (uuid)
 select e.point_id, e.body as entry
 from round_entry e
 where e.site_id = $1
-  and e.point_id in (select point_id from round_entry where site_id = $1 and body ->> 'came' is not null)
-  and e.body ->> 'kind' in ('done', 'skipped', 'undone')
+  and e.point_id in (
+    select point_id
+    from round_entry
+    where site_id = $1
+      and (body ->> 'came' is not null or body ->> 'what' in ('before', 'soundAfter'))
+  )
+order by e.seq
+
+-- name: listTold
+-- Everything said and read at the points of a position after a moment, in order.
+-- $1 site id (uuid)   $2 position id (uuid)   $3 after (timestamptz, or null for all)
+select e.point_id, e.body as entry
+from round_entry e
+join point p on p.id = e.point_id
+where e.site_id = $1
+  and p.position_id = $2
+  and ($3::timestamptz is null or (e.body ->> 'at')::timestamptz > $3)
 order by e.seq
 
 -- name: listHistory

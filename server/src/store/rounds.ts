@@ -17,6 +17,7 @@ const sql = readQueries('./rounds.sql', import.meta.url, [
   'closeRound',
   'listVisits',
   'listSeen',
+  'listTold',
   'listHistory',
 ])
 
@@ -123,9 +124,17 @@ const byPoint = (rows: readonly z.output<typeof VisitRow>[]): Map<string, RoundE
   return visits
 }
 
-/** What was said of every point of which anybody has said what came out. */
+/** What was said and read at every point that tells how its grease fares. */
 export const listSeen = async (db: Db, siteId: string): Promise<Map<string, RoundEntry[]>> =>
   byPoint(await any(db, sql.listSeen(siteId), VisitRow))
+
+/** What was said and read at the points of a position after a moment, by point. */
+export const listTold = async (
+  db: Db,
+  siteId: string,
+  positionId: string,
+  after: string | null,
+): Promise<Map<string, RoundEntry[]>> => byPoint(await any(db, sql.listTold(siteId, positionId, after), VisitRow))
 
 /** What was said of points on every round, in order, by their ids. */
 export const listVisits = async (

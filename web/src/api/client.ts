@@ -203,6 +203,8 @@ export const api = {
   moveJob: (id: string, body: z.input<Routes['moveJob']['body']['schema']>) => ask('moveJob', { params: { id }, body }),
   planJob: (id: string, body: BodyOf<'planJob'>) => ask('planJob', { params: { id }, body }),
   closeJob: (id: string) => ask('closeJob', { params: { id } }),
+  addRoundPhoto: (id: string, photoId: string, photo: Blob) =>
+    ask('addRoundPhoto', { params: { id, photoId }, body: photo }),
   addPhoto: (id: string, photoId: string, photo: Blob) => ask('addPhoto', { params: { id, photoId }, body: photo }),
   points: () => askKept('points'),
   proposals: () => askKept('proposals'),
@@ -232,6 +234,8 @@ export const api = {
   pointThermometer: async (body: PointThermometer): Promise<number> => (await ask('pointThermometer', { body })).shownC,
   /** Strokes of a gun on the scale of the shop. */
   takeWeight: (body: BodyOf<'takeWeight'>) => ask('takeWeight', { body }),
+  /** What a probe of the shop reads at a housing. */
+  senseHousing: (body: BodyOf<'senseHousing'>) => ask('senseHousing', { body }),
   /** One reading of the gauge of the shop. */
   takeReading: (body: BodyOf<'takeReading'>) => ask('takeReading', { body }),
 }

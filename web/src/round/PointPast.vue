@@ -7,7 +7,7 @@ import { useFormat } from '../figures/use-format.ts'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { shownTime } from '../shell/shown-time.ts'
 import { useLoading } from '../shell/use-loading.ts'
-import { cameWords, skipWords } from './words.ts'
+import { besides, cameWords, skipWords } from './words.ts'
 
 /** What was done at a point, and how its interval came to be what it is. */
 const { pointId } = defineProps<{ pointId: string }>()
@@ -22,15 +22,18 @@ const readWords: Record<RoundReading, string> = {
   after: 'housing after',
   vibration: 'vibration',
   sound: 'ultrasound',
+  soundAfter: 'ultrasound after',
   hours: 'hour meter',
 }
 type Entry = PointHistory['visits'][number]['entry']
 function visitWords(entry: Entry): string {
   switch (entry.kind) {
     case 'done':
-      return `done${entry.strokes === null ? '' : `, ${entry.strokes} strokes`}${entry.came ? `; ${cameWords[entry.came]} came out` : ''}`
+      return `done${entry.strokes === null ? '' : `, ${entry.strokes} strokes`}${entry.came ? `; ${cameWords[entry.came]} came out` : ''}${besides(entry)}`
     case 'skipped':
-      return `not done: ${skipWords[entry.reason].toLowerCase()}${entry.note ? `, ${entry.note}` : ''}`
+      return `not done: ${skipWords[entry.reason].toLowerCase()}${besides(entry)}`
+    case 'photo':
+      return 'photograph'
     case 'undone':
       return 'taken back'
     case 'read':

@@ -1,28 +1,49 @@
 <script setup lang="ts">
 import type { RoundGun } from '@yardfrost/contract'
-import { gunCheck, pointSteps, purged, skipReasons, strokesFor, type Purged, type SkipReason } from '@yardfrost/core'
+import {
+  gunCheck,
+  pointSteps,
+  purged,
+  skipReasons,
+  strokesFor,
+  type Noticed,
+  type Purged,
+  type SkipReason,
+} from '@yardfrost/core'
 import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
 import { computed, ref, watch } from 'vue'
 import { useFormat } from '../figures/use-format.ts'
+import PhotoStrip from '../field/PhotoStrip.vue'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { shownTime } from '../shell/shown-time.ts'
 import HousingDrawing from './HousingDrawing.vue'
+import PointNotes from './PointNotes.vue'
 import type { PointInHand } from './use-round.ts'
-import { cameWords, pointKindWords, skipWords } from './words.ts'
+import { besides, cameWords, pointKindWords, skipWords } from './words.ts'
 
 /** One point: how many strokes of which gun, where, in what order, what came out, and whether it was done. */
-const { shown, guns, mayWrite, gun } = defineProps<{
+const { shown, guns, mayWrite, gun, photos, take } = defineProps<{
   shown: PointInHand
   guns: readonly RoundGun[]
   /** Name of the gun in hand. */
   gun: string
   mayWrite: boolean
+  /** Address the photographs of the round lie under, and how another is taken. */
+  photos: string
+  take: (file: File) => Promise<void>
 }>()
+interface DoneThere {
+  strokes: number | null
+  gun: string
+  gramsPerStroke: number | null
+  came: Purged | null
+  noticed: Noticed[]
+  note: string
+}
 const emit = defineEmits<{
   gun: [name: string]
-  done: [made: { strokes: number | null; gun: string; gramsPerStroke: number | null; came: Purged | null }]
-  skipped: [reason: SkipReason, note: string]
+  done: [made: DoneThere]
+  skipped: [made: { reason: SkipReason; noticed: Noticed[]; note: string }]
   undone: []
 }>()
 const format = useFormat()
@@ -42,13 +63,17 @@ const wrong = computed(() =>
 const guide = computed(() => pointSteps(point.value.kind, point.value.work, point.value.own))
 
 const came = ref<Purged | null>(null)
-const asking = ref<'number' | 'skip' | null>(null)
+const noticed = ref<Noticed[]>([])
+const asking = ref<'number' | 'skip' | 'notes' | null>(null)
+/** Where nothing is given, what is seen is all there is to say. */
+const notesOpen = computed(() => asking.value === 'notes' || (!isGrease.value && asking.value === null))
 const another = ref(0)
 const note = ref('')
 watch(
   () => point.value.id,
   () => {
     came.value = null
+    noticed.value = []
     asking.value = null
     note.value = ''
   },
@@ -59,19 +84,27 @@ function askNumber() {
 }
 function done(count: number | null) {
   asking.value = null
-  emit('done', { strokes: count, gun: inHand.value?.name ?? '', gramsPerStroke: isGrease.value ? gramsPerStroke.value : null, came: isGrease.value ? came.value : null }) // prettier-ignore
+  emit('done', {
+    strokes: count,
+    gun: inHand.value?.name ?? '',
+    gramsPerStroke: isGrease.value ? gramsPerStroke.value : null,
+    came: isGrease.value ? came.value : null,
+    noticed: noticed.value,
+    note: note.value.trim(),
+  })
 }
 function skip(reason: SkipReason) {
   asking.value = null
-  emit('skipped', reason, note.value)
+  emit('skipped', { reason, noticed: noticed.value, note: note.value.trim() })
 }
+const seenLabel = computed(() => (noticed.value.length > 0 ? `Seen: ${noticed.value.length}` : 'Also seen'))
 const doneLabel = computed(() => (strokes.value === null ? 'Done' : `Done, ${strokes.value} strokes`))
 const told = computed(() => {
-  const { state, strokes: given, reason, note: words, by, at, came: seen } = shown.progress
+  const { state, strokes: given, reason, by, at, came: out } = shown.progress
+  const rest = besides(shown.progress)
   const who = at === null ? '' : `${by}, ${shownTime(at)}`
-  if (state === 'skipped')
-    return `Not done: ${reason ? skipWords[reason].toLowerCase() : ''}${words ? `, ${words}` : ''}. ${who}.`
-  return `Done${given === null ? '' : `, ${given} strokes`}${seen ? `; ${cameWords[seen]} came out` : ''}. ${who}.`
+  if (state === 'skipped') return `Not done: ${reason ? skipWords[reason].toLowerCase() : ''}${rest}. ${who}.`
+  return `Done${given === null ? '' : `, ${given} strokes`}${out ? `; ${cameWords[out]} came out` : ''}${rest}. ${who}.`
 })
 </script>
 
@@ -140,6 +173,7 @@ const told = computed(() => {
       <p class="told" data-test="told">
         <VerdictMark :state="shown.progress.state === 'done' ? 'go' : 'watch'" /> {{ told }}
       </p>
+      <PhotoStrip :photos="shown.progress.photos" :folder="photos" />
       <p v-if="mayWrite">
         <Button
           class="big plain"
@@ -152,7 +186,7 @@ const told = computed(() => {
       </p>
     </template>
     <template v-else-if="mayWrite">
-      <fieldset v-if="isGrease && !wrong && asking !== 'skip'" class="came">
+      <fieldset v-if="isGrease && !wrong && asking !== 'skip'" class="choices">
         <legend class="label">What came out</legend>
         <button
           v-for="one in purged"
@@ -193,6 +227,15 @@ const told = computed(() => {
           data-test="not-done"
           @click="asking = asking === 'skip' ? null : 'skip'"
         />
+        <Button
+          v-if="isGrease"
+          class="big plain"
+          :label="seenLabel"
+          severity="secondary"
+          variant="outlined"
+          data-test="also-seen"
+          @click="asking = asking === 'notes' ? null : 'notes'"
+        />
       </div>
       <div v-if="asking === 'number'" class="number" data-test="number">
         <button
@@ -208,22 +251,18 @@ const told = computed(() => {
         <button type="button" class="choice" aria-label="One stroke more" data-test="more" @click="another++">+</button>
         <Button class="big" :label="`Done, ${another} strokes`" data-test="number-done" @click="done(another)" />
       </div>
-      <div v-else-if="asking === 'skip'" class="came" data-test="skip">
-        <InputText
-          v-model="note"
-          placeholder="a word, if it helps"
-          maxlength="300"
-          aria-label="A word on why"
-          data-test="skip-note"
-        />
+      <div v-else-if="asking === 'skip'" class="choices" data-test="skip">
         <button v-for="one in skipReasons" :key="one" type="button" class="choice" :data-skip="one" @click="skip(one)">
           {{ skipWords[one] }}
         </button>
       </div>
+      <PointNotes v-if="notesOpen || asking === 'skip'" v-model:noticed="noticed" v-model:note="note" :take="take" />
+      <PhotoStrip :photos="shown.progress.photos" :folder="photos" />
     </template>
   </section>
 </template>
 
+<style src="./choices.css" scoped></style>
 <style scoped>
 .screen {
   display: grid;
@@ -302,42 +341,9 @@ p {
   font-size: 18px;
 }
 
-.came {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin: 0;
-  padding: 0;
-  border: 0;
-}
-
-.came legend {
-  padding: 0 0 6px;
-}
-
-.choice {
-  min-width: 64px;
-  min-height: 56px;
-  padding: 0 14px;
-  border: 1.6px solid var(--ink-2);
-  border-radius: 6px;
-  background: var(--sheet);
-  color: var(--ink);
-  font: inherit;
-  font-size: 17px;
-  font-weight: 600;
-  cursor: pointer;
-}
-
-.choice.on {
-  border-color: var(--spruce);
-  background: var(--spruce);
-  color: var(--on-spruce);
-}
-
 .ends {
   display: grid;
-  grid-template-columns: 2fr 1fr 1fr;
+  grid-template-columns: 2fr 1fr 1fr 1fr;
   gap: 12px;
 }
 

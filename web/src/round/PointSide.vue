@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { oftenSaid, pointSteps, RoundReadings, type RoundReading } from '@yardfrost/core'
 import { computed, reactive, watch } from 'vue'
+import { api } from '../api/client.ts'
 import { useFormat } from '../figures/use-format.ts'
 import QuantityField from '../form/QuantityField.vue'
 import ThingForm from '../form/ThingForm.vue'
 import VerdictMark from '../figures/VerdictMark.vue'
+import { useAsking } from '../shell/use-asking.ts'
 import { shownDay } from '../shell/shown-time.ts'
 import PositionTrends from '../trend/PositionTrends.vue'
 import type { PointInHand } from './use-round.ts'
@@ -21,6 +23,7 @@ const asked = computed((): RoundReading[] => [
   ...(shown.point.kind === 'grease' ? (['after'] as const) : []),
   'vibration',
   'sound',
+  ...(shown.point.kind === 'grease' ? (['soundAfter'] as const) : []),
   ...(shown.point.machine.hoursSource === 'meter' ? (['hours'] as const) : []),
 ])
 const known = (): RoundReadings => ({ ...RoundReadings.parse({}), ...shown.progress.readings })
@@ -37,6 +40,20 @@ function keep() {
     if (value !== null && value !== shown.progress.readings[what]) emit('read', what, value)
   }
 }
+/** What each of them is read with; an hour meter is looked at. */
+const probes: Partial<Record<RoundReading, 'vibration' | 'sound' | 'temperature'>> = {
+  before: 'temperature',
+  after: 'temperature',
+  vibration: 'vibration',
+  sound: 'sound',
+  soundAfter: 'sound',
+}
+const { trouble, asking } = useAsking()
+const sense = (what: RoundReading, probe: NonNullable<(typeof probes)[RoundReading]>) =>
+  asking(async () => {
+    const { value } = await api.senseHousing({ positionId: shown.point.position.id, what: probe })
+    emit('read', what, value)
+  })
 const why = computed(() => {
   const { lastDone, work, reason } = shown.point
   return [
@@ -59,9 +76,22 @@ const why = computed(() => {
         @change="Object.assign(typed, $event)"
       >
         <fieldset class="readings" :disabled="!mayWrite" @focusout="keep" @keydown.enter="keep">
-          <QuantityField v-for="what in asked" :key="what" :path="what" />
+          <div v-for="what in asked" :key="what" class="reading">
+            <QuantityField :path="what" />
+            <button
+              v-if="mayWrite && probes[what]"
+              type="button"
+              class="probe"
+              :aria-label="`Read it with the instrument: ${RoundReadings.shape[what].meta()?.title}`"
+              :data-probe="what"
+              @click="sense(what, probes[what]!)"
+            >
+              Read
+            </button>
+          </div>
         </fieldset>
       </ThingForm>
+      <p v-if="trouble" class="stop-text" role="alert">{{ trouble.message }}. {{ trouble.fix }}</p>
     </section>
     <PositionTrends :key="shown.point.position.id" :position-id="shown.point.position.id" />
     <section>
@@ -101,6 +131,25 @@ p {
   margin: 0;
   padding: 0;
   border: 0;
+}
+
+.reading {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  align-items: end;
+  gap: 6px;
+}
+
+.probe {
+  min-height: 56px;
+  padding: 0 10px;
+  border: 1px solid var(--ink-2);
+  border-radius: 6px;
+  background: var(--sheet);
+  color: var(--ink);
+  font: inherit;
+  font-weight: 600;
+  cursor: pointer;
 }
 
 .readings :deep(input) {

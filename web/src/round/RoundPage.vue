@@ -171,9 +171,11 @@ const close = () => asking(work.close)
         :guns="work.round.value.guns"
         :gun="gun"
         :may-write="work.mayWrite.value"
+        :photos="`/api/rounds/${id}/photos`"
+        :take="(file) => work.addPhoto(shown!.point.id, file)"
         @gun="gun = $event"
-        @done="settle({ kind: 'done', point: shown.point.id, note: '', ...$event })"
-        @skipped="(reason, note) => settle({ kind: 'skipped', point: shown!.point.id, reason, note })"
+        @done="settle({ kind: 'done', point: shown.point.id, ...$event })"
+        @skipped="settle({ kind: 'skipped', point: shown.point.id, ...$event })"
         @undone="work.add({ kind: 'undone', point: shown.point.id })"
       />
     </div>

@@ -4,6 +4,7 @@ import { computed, shallowRef } from 'vue'
 import { api } from '../api/client.ts'
 import { keepAnswer } from '../api/kept-answers.ts'
 import { newId } from '../field/new-id.ts'
+import { keepTaken, sendTaken } from '../field/photos.ts'
 import { useOutbox } from '../field/use-outbox.ts'
 import { joinedEntries, signedEntries, useWorkStream } from '../field/use-work-stream.ts'
 import { useSession } from '../shell/session.ts'
@@ -23,6 +24,9 @@ export function useRound(id: string) {
       const { kept, refused } = await api.addRoundEntries(id, [...entries])
       merge(kept)
       return refused
+    },
+    prepare: async (entry) => {
+      if (entry.kind === 'photo') await sendTaken(entry.photo, (photo) => api.addRoundPhoto(id, entry.photo, photo))
     },
     signedOut: session.expire,
   })
@@ -72,6 +76,8 @@ export function useRound(id: string) {
     hear(await api.closeRound(id))
   }
 
+  const add = (made: Made): void => outbox.add({ ...made, id: newId(), at: new Date().toISOString() })
+
   return {
     round,
     progress,
@@ -83,7 +89,9 @@ export function useRound(id: string) {
     hideRefused: outbox.markRead,
     load,
     close,
-    add: (made: Made): void => outbox.add({ ...made, id: newId(), at: new Date().toISOString() }),
+    add,
+    addPhoto: async (point: string, file: File): Promise<void> =>
+      add({ kind: 'photo', point, ...(await keepTaken(file)) }),
   }
 }
 export type PointInHand = ReturnType<typeof useRound>['progress']['value'][number]

@@ -1,5 +1,5 @@
 import type { PlantPoint, RoundPoint } from '@yardfrost/contract'
-import type { PointKind, Purged, SkipReason } from '@yardfrost/core'
+import type { Noticed, PointKind, Purged, SkipReason } from '@yardfrost/core'
 
 export const pointKindWords: Record<PointKind, string> = {
   grease: 'grease',
@@ -16,6 +16,18 @@ export const cameWords: Record<Purged, string> = {
   water: 'water',
   metal: 'metal',
   nothing: 'nothing',
+}
+
+export const noticedWords: Record<Noticed, string> = {
+  leaks: 'It leaks',
+  dry: 'Dry inside',
+  'two-colours': 'Two colours of grease',
+  gritty: 'Grit in the grease',
+  seal: 'Seal worn',
+  play: 'Play at the shaft',
+  shakes: 'It shakes',
+  washed: 'Hosed down',
+  guard: 'Guard loose or gone',
 }
 
 export const skipWords: Record<SkipReason, string> = {
@@ -40,3 +52,7 @@ export const markWords: Partial<Record<PointKind, string>> = { 'oil-level': 'oil
 /** `CP-31 thrust end`: how a point is called on the floor. */
 export const pointName = ({ machine, position }: Pick<PlantPoint, 'machine' | 'position'>): string =>
   `${machine.tag} ${position.name.toLowerCase()}`
+
+/** What was seen at a visit besides what came out, with the word that was left: `, it leaks, ladder needed`. */
+export const besides = ({ noticed, note }: { noticed: readonly Noticed[]; note: string }): string =>
+  [...noticed.map((one) => noticedWords[one].toLowerCase()), ...(note ? [note] : [])].map((one) => `, ${one}`).join('')

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { becauseWords, percentWords } from '@yardfrost/core'
+import { becauseWords, percentWords, reportedKey, reportedOf, type Reported } from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import SignSearch from '../../damage/SignSearch.vue'
 import LensSheet from '../LensSheet.vue'
 import { damage } from '../../references.ts'
+import { shownDay } from '../../shell/shown-time.ts'
 import PositionTrends from '../../trend/PositionTrends.vue'
 import { useBench } from '../use-bench.ts'
 
@@ -30,6 +31,19 @@ const marks = computed(() => {
   const { seen, notSeen } = bench.inputs.value.diagnose
   return [...seen.map((sign) => ({ sign, seen: true })), ...notSeen.map((sign) => ({ sign, seen: false }))]
 })
+/** What rounds and readings told, with its day; it counts until somebody strikes it out. */
+const reported = computed(() => {
+  const { inputs, machine } = { inputs: bench.inputs.value, machine: bench.machine.value }
+  const counts = new Set(reportedOf(inputs, machine).map(reportedKey))
+  return (machine.reported ?? [])
+    .filter(({ sign }) => !entered.value.includes(sign))
+    .map((one) => ({ one, counts: counts.has(reportedKey(one)), label: byName.get(one.sign)?.label ?? one.sign }))
+})
+function strike(one: Reported, out: boolean) {
+  const { diagnose } = bench.inputs.value
+  const rest = diagnose.struckOut.filter((key) => key !== reportedKey(one))
+  diagnose.struckOut = out ? [...rest, reportedKey(one)] : rest
+}
 const ranking = computed(() => bench.assessment.value.outcomes.diagnose.ranking)
 /** Causes that are shown, and questions that are asked, the likeliest and most telling first. */
 const [mostCauses, mostQuestions] = [5, 3]
@@ -48,6 +62,21 @@ const frequencies = ['bpfo', 'bpfi', 'bsf', 'ftf']
         :entered="entered"
         @take="answer($event, true)"
       />
+      <ul v-if="reported.length" class="marks" aria-label="From rounds and readings" data-test="reported">
+        <li v-for="{ one, counts, label } in reported" :key="one.sign" :data-reported="one.sign">
+          <span class="word">{{ shownDay(one.day) }}</span>
+          <span :class="{ struck: !counts }"
+            >{{ label }}, {{ one.from === 'round' ? 'on a round' : 'by readings' }}</span
+          >
+          <button
+            type="button"
+            :aria-label="`${counts ? 'Strike out' : 'Count again'} ${label}`"
+            @click="strike(one, counts)"
+          >
+            {{ counts ? 'strike out' : 'count again' }}
+          </button>
+        </li>
+      </ul>
       <ul v-if="marks.length" class="marks" data-test="marks">
         <li v-for="{ sign, seen } in marks" :key="sign">
           <span class="word">{{ seen ? 'seen' : 'not seen' }}</span>
@@ -68,7 +97,7 @@ const frequencies = ['bpfo', 'bpfi', 'bsf', 'ftf']
     </template>
     <template #figures>
       <FigureLine
-        v-if="marks.length === 0"
+        v-if="!bench.assessment.value.outcomes.diagnose.begun"
         name="cause"
         :figure="figures['cause']!"
         @working="emit('working', $event)"
@@ -130,6 +159,11 @@ button {
   border-radius: 4px;
   background: var(--sheet);
   cursor: pointer;
+}
+
+.struck {
+  color: var(--ink-2);
+  text-decoration: line-through;
 }
 
 .causes li {
