@@ -8,6 +8,8 @@ export const ReadingDay = z.object({
   low: z.number(),
   high: z.number(),
   median: z.number(),
+  /** What of it is judged: at the usual load, the room taken off; null where nothing is like the other days. */
+  judged: z.number().nullable(),
 })
 
 export type ReadingDay = z.infer<typeof ReadingDay>
@@ -16,6 +18,10 @@ export type ReadingDay = z.infer<typeof ReadingDay>
 export const PositionTrend = z.object({
   quantity: TrendQuantity,
   since: z.string().nullable(),
+  /** The warmth of the room is taken off. */
+  room: z.boolean(),
+  /** Load at which readings are judged; null where none is read. */
+  load: z.number().nullable(),
   days: z.array(ReadingDay),
   trend: Trend.nullable(),
 })

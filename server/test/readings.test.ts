@@ -2,7 +2,8 @@ import type { PositionTrend, Warming } from '@yardfrost/contract'
 import { assert } from 'chai'
 import { randomUUID } from 'node:crypto'
 import type request from 'supertest'
-import { testApp, type TestApp } from './test-app.ts'
+import { judgeAllTrends } from '../src/work/trend-work.ts'
+import { references, testApp, type TestApp } from './test-app.ts'
 
 const daysAgo = (days: number) => new Date(Date.now() - days * 86_400_000).toISOString().slice(0, 10)
 
@@ -39,9 +40,44 @@ describe('readings', () => {
   it('of one day are one day, with its median, lowest and highest', async () => {
     const day = daysAgo(300)
     await send(['10', '20', '90'].map((value) => line(day, value, 'ultrasound'))).expect(201)
-    assert.deepEqual((await trendOf('ultrasound')).days, [{ day, count: 3, low: 10, high: 90, median: 20 }])
+    assert.deepEqual((await trendOf('ultrasound')).days, [{ day, count: 3, low: 10, high: 90, median: 20, judged: 20 }])
     await send([line(day, 30, 'ultrasound')]).expect(201)
     assert.deepInclude((await trendOf('ultrasound')).days[0], { count: 4, median: 25 })
+  })
+
+  describe('like with like', () => {
+    const warm = (ago: number, value: number, room: number | '', load: number | '' = '') => `${where.tag},${where.name},envelope,${daysAgo(ago)}T08:00:00Z,${value},${room},${load}` // prettier-ignore
+    const housing = (ago: number, room: number, load: number | '') => `${where.tag},${where.name},temperature,${daysAgo(ago)}T09:00:00Z,${room + 30},${room},${load}` // prettier-ignore
+
+    it('judges only what was read near the usual load', async () => {
+      await send(Array.from({ length: 12 }, (_, index) => warm(60 - index, 2, '', 100))).expect(201)
+      await send([warm(30, 9, '', 40), warm(29, 2.1, '', 108), warm(28, 9, '')]).expect(201)
+      const { days, load, room, trend } = await trendOf('envelope')
+      assert.deepEqual([load, room, trend?.verdict], [100, false, 'ok'])
+      assert.deepEqual(days.slice(-3).map(({ median, judged }) => [median, judged]), [[9, null], [2.1, 2.1], [9, null]]) // prettier-ignore
+      assert.equal(trend?.lastDate, daysAgo(29))
+    })
+
+    it('takes the room off once most readings have it, back to the first', async () => {
+      const { positionId } = test.site
+      await test.database.pool.query(`delete from reading where position_id = $1 and quantity = 'temperature'`, [positionId]) // prettier-ignore
+      await test.database.pool.query(`delete from reading_day where position_id = $1 and quantity = 'temperature'`, [positionId]) // prettier-ignore
+      await send([line(daysAgo(120), 51)]).expect(201)
+      assert.deepInclude(await trendOf('temperature'), { room: false, load: null })
+      await send(Array.from({ length: 20 }, (_, index) => housing(100 - index, index % 2 ? 12 : 32, ''))).expect(201)
+      const { days, room, trend } = await trendOf('temperature')
+      assert.isTrue(room)
+      assert.deepEqual(days.map(({ judged }) => judged), [null, ...Array<number>(20).fill(30)]) // prettier-ignore
+      assert.deepInclude(trend, { verdict: 'ok', present: 30, presentRaw: 42 })
+    })
+  })
+
+  it('are judged again as a day begins, once, though nothing was read', async () => {
+    const asOf = daysAgo(-40)
+    assert.equal(await judgeAllTrends(test.database.pool, references, asOf), 1)
+    assert.equal(await judgeAllTrends(test.database.pool, references, asOf), 0)
+    const { rows } = await test.database.pool.query(`select result -> 'remarks' as remarks from reading_trend where quantity = 'temperature'`) // prettier-ignore
+    assert.include(rows[0].remarks, 'stale')
   })
 
   it('that cannot be read are told by their line, and hold up no other', async () => {

@@ -56,7 +56,7 @@ export async function loadDemoSite(pool: pg.Pool, references: References): Promi
   const loaded = await loadSite(pool, references)
   if (!loaded) return false
   await loadDemoJobs(pool, references)
-  await loadDemoRounds(pool)
+  await loadDemoRounds(pool, references)
   return true
 }
 

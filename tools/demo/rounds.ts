@@ -1,11 +1,12 @@
 import type { PlantPoint } from '@yardfrost/contract'
-import { pointPlan, type RoundEntry } from '@yardfrost/core'
+import { pointPlan, type References, type RoundEntry } from '@yardfrost/core'
 import {
   addReadings,
   addRound,
   addRoundEntries,
   closeRound,
   inTransaction,
+  judgeTold,
   listPoints,
   reckonDue,
 } from '@yardfrost/server'
@@ -22,7 +23,7 @@ const dayMs = 86_400_000
 const daysAgo = (days: number) => new Date(Date.now() - days * dayMs).toISOString().slice(0, 10)
 
 /** Gives the made-up plant a past of greasing: when each point was last done, hour meters, a round behind and one ahead. */
-export async function loadDemoRounds(pool: pg.Pool): Promise<void> {
+export async function loadDemoRounds(pool: pg.Pool, references: References): Promise<void> {
   const { rows } = await pool.query('select id from site where demo')
   const siteId = z.uuid().parse((rows[0] as { id: unknown } | undefined)?.id)
   const { rows: people } = await pool.query(
@@ -43,6 +44,8 @@ export async function loadDemoRounds(pool: pg.Pool): Promise<void> {
   })
   await inTransaction(pool, (db) => walked(db, who, walker.name))
   await inTransaction(pool, (db) => readUntilNow(db, siteId))
+  const told = await pool.query<{ id: string }>('select id from position where site_id = $1 order by id', [siteId])
+  await judgeTold(pool, references, siteId, told.rows.map(({ id }) => id)) // prettier-ignore
 }
 
 /** Every point somewhere in its interval, as they stand on any day of a plant that is looked after. */
@@ -116,6 +119,8 @@ interface Read {
   quantity: 'temperature' | 'velocity'
   base: number
   spread: number
+  /** The room it stands in, °C: warm afternoons, cold mornings. Its base is over the room. */
+  room?: { mean: number; swing: number }
   /** Rises so much a day, from so many days ago on. */
   rises?: { perDay: number; daysAgo: number }
 }
@@ -125,7 +130,7 @@ const read: Read[] = [
   { tag: 'CP-31', position: 'Thrust end', quantity: 'temperature', base: 61, spread: 1.4 },
   { tag: 'CP-31', position: 'Thrust end', quantity: 'velocity', base: 1.6, spread: 0.15 },
   { tag: 'BM-11', position: 'Drive end', quantity: 'temperature', base: 55, spread: 1.2 },
-  { tag: 'DF-41', position: 'Fan end', quantity: 'temperature', base: 58, spread: 1.1 },
+  { tag: 'DF-41', position: 'Fan end', quantity: 'temperature', base: 34, spread: 1.1, room: { mean: 29, swing: 8 } },
   { tag: 'CG-33', position: 'Pinion, fixed side', quantity: 'temperature', base: 52, spread: 1.2, rises: { perDay: 0.31, daysAgo: 38 } },
 ] // prettier-ignore
 
@@ -142,7 +147,7 @@ async function readUntilNow(db: pg.PoolClient, siteId: string): Promise<void> {
     `select p.id, m.tag, p.name from position p join machine m on m.id = p.machine_id where p.site_id = $1`,
     [siteId],
   )
-  const readings = read.flatMap(({ tag, position, quantity, base, spread, rises }, row) => {
+  const readings = read.flatMap(({ tag, position, quantity, base, spread, room, rises }, row) => {
     const found = rows.find((one) => one.tag === tag && one.name === position)
     if (!found) throw new Error(`the made-up plant has no ${position} on ${tag}`)
     return Array.from({ length: readDays / 2 }, (_, index) => {
@@ -150,8 +155,9 @@ async function readUntilNow(db: pg.PoolClient, siteId: string): Promise<void> {
       const risen = rises ? Math.max(0, rises.daysAgo - ago) * rises.perDay : 0
       // A day is warmer or cooler than the next; the same every time the plant is made.
       const noise = 2 * spread * (scattered(index + 1, row) - 0.5)
-      const value = Number((base + noise + risen).toFixed(quantity === 'velocity' ? 2 : 1))
-      return { positionId: found.id, quantity, at: `${daysAgo(ago)}T08:00:00.000Z`, value, ambient: null, load: null }
+      const ambient = room ? Number((room.mean + room.swing * (scattered(index + 1, row + 50) - 0.5)).toFixed(1)) : null
+      const value = Number((base + (ambient ?? 0) + noise + risen).toFixed(quantity === 'velocity' ? 2 : 1))
+      return { positionId: found.id, quantity, at: `${daysAgo(ago)}T08:00:00.000Z`, value, ambient, load: null }
     })
   })
   await addReadings(db, siteId, readings, 'demo')

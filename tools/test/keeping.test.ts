@@ -193,15 +193,38 @@ describe('keeping it', function () {
 
     it('of an older version lack what it did not have, and are read', async () => {
       const older = await exported(pool, 'older')
-      for (const name of ['points', 'meters', 'stops', 'rounds', 'visits', 'readings', 'reading-days', 'trends'])
+      for (const name of [
+        'points',
+        'meters',
+        'stops',
+        'rounds',
+        'visits',
+        'readings',
+        'reading-days',
+        'reading-basis',
+        'trends',
+      ])
         for (const ending of ['csv', 'json']) rmSync(join(older, `${name}.${ending}`), { force: true })
       const site = join(older, 'site.json')
-      writeFileSync(site, readFileSync(site, 'utf8').replace('"files": 2', '"files": 1'))
+      writeFileSync(site, readFileSync(site, 'utf8').replace('"files": 3', '"files": 1'))
       const { opened } = await fresh('older')
       await migrate(opened)
       const { counts } = await inTransaction(opened, (db) => importSite(db, older))
       assert.isAbove(counts['positions'] ?? 0, 20)
       assert.notProperty(counts, 'points')
+    })
+
+    it('of a version with fewer columns are read, where what lacks may be empty', async () => {
+      const older = await exported(pool, 'fewer')
+      const path = join(older, 'photographs.csv')
+      const lines = readFileSync(path, 'utf8').split('\n')
+      const place = (lines[0] ?? '').split(',').indexOf('round_id')
+      const without = lines.map((line) => line.split(',').filter((_, at) => at !== place).join(',')) // prettier-ignore
+      writeFileSync(path, without.join('\n'))
+      const { opened } = await fresh('fewer')
+      await migrate(opened)
+      const { counts } = await inTransaction(opened, (db) => importSite(db, older))
+      assert.isAbove(counts['photographs'] ?? 0, 0)
     })
 
     it('of which one is missing are not read at all, and it is named', async () => {

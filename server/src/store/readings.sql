@@ -18,9 +18,10 @@ where p.site_id = $1
 -- name: countDays
 -- What is kept of the days on which readings were added.
 -- $1 site id (uuid)   $2 position ids (uuid[])   $3 quantities (text[])   $4 days (date[])
-insert into reading_day (site_id, position_id, quantity, day, count, low, high, total, squares, median)
+insert into reading_day (site_id, position_id, quantity, day, count, low, high, total, squares, median, room_count, load_median)
 select r.site_id, r.position_id, r.quantity, d.day, count(*), min(r.value), max(r.value), sum(r.value), sum(r.value ^ 2),
-  percentile_cont(0.5) within group (order by r.value)
+  percentile_cont(0.5) within group (order by r.value), count(r.ambient),
+  percentile_cont(0.5) within group (order by r.load)
 from unnest($2::uuid[], $3::text[], $4::date[]) as d (position_id, quantity, day)
 join reading r on r.position_id = d.position_id
   and r.quantity = d.quantity
@@ -30,12 +31,98 @@ where r.site_id = $1
 group by r.site_id, r.position_id, r.quantity, d.day
 on conflict (position_id, quantity, day) do update
 set count = excluded.count, low = excluded.low, high = excluded.high, total = excluded.total, squares = excluded.squares,
-  median = excluded.median
+  median = excluded.median, room_count = excluded.room_count, load_median = excluded.load_median
+
+-- name: findBasis
+-- What a row of readings should be judged by since a day, and what it is judged by: the room comes off where most readings
+-- have it, and the load is the middle one of the first days that tell it.
+-- $1 site id (uuid)   $2 position id (uuid)   $3 quantity   $4 since (date, or null)   $5 how many days the load is taken from
+with days as (
+  select day, count, room_count, load_median
+  from reading_day
+  where site_id = $1
+    and position_id = $2
+    and quantity = $3
+    and ($4::date is null or day >= $4)
+)
+select $3 = 'temperature' and coalesce((select 2 * sum(room_count) > sum(count) from days), false) as room, (
+    select percentile_cont(0.5) within group (order by load_median)
+    from (select load_median from days where load_median is not null order by day limit $5) as first
+  ) as load, b.room as known_room, b.load as known_load, b.since as known_since, b.position_id is not null as known
+from (values (1)) as one
+left join reading_basis b on b.position_id = $2 and b.quantity = $3
+
+-- name: putBasis
+-- What a row of readings is judged by from now on.
+-- $1 site id (uuid)   $2 position id (uuid)   $3 quantity   $4 room (boolean)   $5 load (or null)   $6 since (date, or null)
+insert into reading_basis (site_id, position_id, quantity, room, load, since)
+values ($1, $2, $3, $4, $5, $6)
+on conflict (position_id, quantity) do update
+set room = excluded.room, load = excluded.load, since = excluded.since
+
+-- name: listBases
+-- What each row of a position is judged by, where not as it was read.
+-- $1 site id (uuid)   $2 position id (uuid)
+select quantity, room, load
+from reading_basis
+where site_id = $1
+  and position_id = $2
+
+-- name: judgeDays
+-- The middle of what is judged of each day: readings near the load, the room taken off.
+-- $1 site id (uuid)   $2 position id (uuid)   $3 quantity   $4 days (date[], or null for every day since $5)
+-- $5 since (date, or null)   $6 room (boolean)   $7 load (or null)   $8 how near, a share of it
+update reading_day d
+set judged_count = j.count, judged_median = j.median, judged_raw = j.raw
+from (
+  select o.day, count(r.value) as count,
+    percentile_cont(0.5) within group (order by case when $6 then r.value - r.ambient else r.value end) as median,
+    percentile_cont(0.5) within group (order by r.value) as raw
+  from reading_day o
+  left join reading r on r.position_id = o.position_id
+    and r.quantity = o.quantity
+    and r.at >= o.day::timestamp at time zone 'UTC'
+    and r.at < (o.day + 1)::timestamp at time zone 'UTC'
+    and (not $6 or r.ambient is not null)
+    and ($7::double precision is null or abs(r.load - $7) <= $8 * abs($7) + 1e-9)
+  where o.site_id = $1
+    and o.position_id = $2
+    and o.quantity = $3
+    and ($4::date[] is null or o.day = any($4))
+    and ($5::date is null or o.day >= $5)
+  group by o.day
+) as j
+where d.position_id = $2
+  and d.quantity = $3
+  and d.day = j.day
+
+-- name: dueTrends
+-- A site whose rows were not judged today, if there is one; it is taken by whoever asks.
+-- $1 today (date)
+update site
+set trends_judged_on = $1
+where id = (
+  select s.id
+  from site s
+  where (s.trends_judged_on is null or s.trends_judged_on < $1)
+    and exists (select from reading_trend t where t.site_id = s.id)
+  limit 1
+  for update skip locked
+)
+returning id
+
+-- name: readPositions
+-- Positions of a site that have a trend.
+-- $1 site id (uuid)
+select distinct position_id as id
+from reading_trend
+where site_id = $1
+order by position_id
 
 -- name: listDays
 -- Days of a position, all quantities, in order; with the day its bearing was last changed.
 -- $1 site id (uuid)   $2 position id (uuid)   $3 first day (date)
-select d.quantity, d.day, d.count, d.low, d.high, d.median
+select d.quantity, d.day, d.count, d.low, d.high, d.median, d.judged_count, d.judged_median, d.judged_raw
 from reading_day d
 where d.site_id = $1
   and d.position_id = $2

@@ -8,6 +8,12 @@ const sql = readQueries('./readings.sql', import.meta.url, [
   'makeMonths',
   'addReadings',
   'countDays',
+  'findBasis',
+  'putBasis',
+  'judgeDays',
+  'listBases',
+  'dueTrends',
+  'readPositions',
   'listDays',
   'getMounted',
   'putTrend',
@@ -54,12 +60,86 @@ export async function insertReadings(
       ],
     ),
   )
-  const days = [
-    ...new Set(readings.map(({ positionId, quantity, at }) => `${positionId} ${quantity} ${at.slice(0, 10)}`)),
-  ]
-  const parts = days.map((one) => one.split(' '))
-  await run(db, sql.countDays(siteId, ...[0, 1, 2].map((part) => parts.map((all) => all[part]))))
+  const days = daysRead(readings)
+  await run(db, sql.countDays(siteId, ...[days.map((one) => one.positionId), days.map((one) => one.quantity), days.map((one) => one.day)])) // prettier-ignore
 }
+
+/** Days of positions on which something was read, each once. */
+export const daysRead = (
+  readings: readonly NewReading[],
+): { positionId: string; quantity: TrendQuantity; day: string }[] => [
+  ...new Map(
+    readings.map(({ positionId, quantity, at }) => {
+      const day = at.slice(0, 10)
+      return [`${positionId} ${quantity} ${day}`, { positionId, quantity, day }] as const
+    }),
+  ).values(),
+]
+
+/** What a row of readings is judged by. */
+export interface ReadingBasis {
+  /** The warmth of the room is taken off. */
+  room: boolean
+  /** Load the readings have to be near; null where nobody reads one. */
+  load: number | null
+}
+
+const BasisRow = z
+  .object({
+    room: z.boolean(),
+    load: z.number().nullable(),
+    known: z.boolean(),
+    known_room: z.boolean().nullable(),
+    known_load: z.number().nullable(),
+    known_since: z.string().nullable(),
+  })
+  .transform(({ room, load, known, known_room, known_load, known_since }) => ({
+    should: { room, load },
+    known: known ? { room: known_room ?? false, load: known_load, since: known_since } : null,
+  }))
+
+/** What a row should be judged by since a day, and what it is judged by now, by the first `days` days. */
+export const findBasis = (
+  db: Db,
+  siteId: string,
+  row: { positionId: string; quantity: TrendQuantity },
+  since: string | null,
+  days: number,
+) => one(db, sql.findBasis(siteId, row.positionId, row.quantity, since, days), BasisRow)
+
+export const putBasis = (
+  db: Db,
+  siteId: string,
+  { positionId, quantity }: { positionId: string; quantity: TrendQuantity },
+  { room, load }: ReadingBasis,
+  since: string | null,
+): Promise<void> => run(db, sql.putBasis(siteId, positionId, quantity, room, load, since))
+
+/** Takes the middle of what is judged of each day: of some days, or of all since one. */
+export const judgeDays = (
+  db: Db,
+  siteId: string,
+  { positionId, quantity }: { positionId: string; quantity: TrendQuantity },
+  which: { days: readonly string[] } | { since: string | null },
+  { room, load, near }: ReadingBasis & { near: number },
+): Promise<void> => {
+  const [days, since] = 'days' in which ? [which.days, null] : [null, which.since]
+  return run(db, sql.judgeDays(siteId, positionId, quantity, days, since, room, load, near))
+}
+
+const KnownRow = z.object({ quantity: TrendQuantity, room: z.boolean(), load: z.number().nullable() })
+/** What each row of a position is judged by, where not as it was read. */
+export const listBases = (db: Db, siteId: string, positionId: string) =>
+  any(db, sql.listBases(siteId, positionId), KnownRow)
+
+const SiteRow = z.object({ id: z.uuid() })
+/** Takes a site whose rows were not judged today; null where there is none. */
+export const takeDueTrends = async (db: Db, today: string): Promise<string | null> =>
+  (await maybeOne(db, sql.dueTrends(today), SiteRow))?.id ?? null
+
+/** Positions of a site that have a trend. */
+export const listReadPositions = async (db: Db, siteId: string): Promise<string[]> =>
+  (await any(db, sql.readPositions(siteId), SiteRow)).map(({ id }) => id)
 
 const DayRow = z.object({
   quantity: TrendQuantity,
@@ -68,7 +148,11 @@ const DayRow = z.object({
   low: z.number(),
   high: z.number(),
   median: z.number(),
+  judged_count: z.number().nullable(),
+  judged_median: z.number().nullable(),
+  judged_raw: z.number().nullable(),
 })
+export type StoredDay = z.output<typeof DayRow>
 /** Days of a position from a day on, in order, by quantity. */
 export const listDays = (
   db: Db,

@@ -84,3 +84,12 @@ where site_id = $1
 select count(*)::int as count, coalesce(sum(octet_length(content)), 0)::bigint as taken
 from photo
 where site_id = $1
+
+-- name: listCollecting
+-- Positions of every site that takes in what the collector reads.
+select p.site_id, array_agg(p.id order by p.machine_id, p.walk_order) as positions
+from site s
+join position p on p.site_id = s.id
+where s.settings -> 'customs' ->> 'collector' = 'on'
+  and p.retired_at is null
+group by p.site_id

@@ -16,6 +16,7 @@ const sql = readQueries('./sites.sql', import.meta.url, [
   'tellJudging',
   'getJudging',
   'photoRoom',
+  'listCollecting',
 ])
 
 const PracticesRow = z.object({ practices: SitePractices }).transform(({ practices }) => practices)
@@ -91,3 +92,9 @@ const RoomRow = z.object({ count: z.int(), taken: z.coerce.number() })
 
 /** How many photographs a site has, and what they take, bytes. */
 export const getPhotoRoom = (db: Db, siteId: string) => one(db, sql.photoRoom(siteId), RoomRow)
+
+const CollectingRow = z.object({ site_id: z.uuid(), positions: z.array(z.uuid()) })
+
+/** Positions of every site that takes in what the collector reads, by its id. */
+export const listCollecting = async (db: Db): Promise<Map<string, string[]>> =>
+  new Map((await any(db, sql.listCollecting(), CollectingRow)).map((row) => [row.site_id, row.positions]))

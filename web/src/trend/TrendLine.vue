@@ -17,14 +17,24 @@ const daysShown = 400
 const temperature = computed(() => row.quantity === 'temperature')
 const shown = (value: number) =>
   temperature.value
-    ? format.inline({ kind: 'number', number: value }, 'temperature')
+    ? format.inline({ kind: 'number', number: value }, row.room ? 'temperatureRise' : 'temperature')
     : `${format.digits(value, 'ratio', { figures: 2 })} ${trendTitles[row.quantity].unit}`
-const days = computed(() => row.days.slice(-daysShown))
+/** Where like is judged with like, it is what is judged that is drawn. */
+const alike = computed(() => row.room || row.load !== null)
+const days = computed(() => {
+  const last = row.days.slice(-daysShown)
+  if (!alike.value) return last
+  return last.flatMap((one) =>
+    one.judged === null ? [] : [{ ...one, median: one.judged, low: one.judged, high: one.judged }],
+  )
+})
 const limits = computed(() => {
   const all = row.trend?.limits
   if (!all) return { alert: null, alarm: null }
   const nearest = (a: number | null, b: number | null) =>
     a === null ? b : b === null ? a : row.quantity === 'insulation' ? Math.max(a, b) : Math.min(a, b)
+  // Fixed limits hold for what is read, and not for what is over the room.
+  if (row.room) return { alert: all.baselineAlert, alarm: all.baselineAlarm }
   return {
     alert: nearest(all.baselineAlert, all.fixedAlert),
     alarm: nearest(all.baselineAlarm, all.fixedAlarm),
@@ -75,6 +85,10 @@ const outlook = computed(() => {
   const end = (slope: number) => `${x(to).toFixed(1)} ${y(trend.present + slope * ahead.value).toFixed(1)}`
   return `M${from}L${end(trend.slopeHighPerDay ?? trend.slopePerDay)}L${end(trend.slopeLowPerDay ?? trend.slopePerDay)}Z`
 })
+const title = computed(
+  () =>
+    trendTitles[row.quantity].title + (row.room ? ', over the room' : row.load === null ? '' : ', at the usual load'),
+)
 const words = computed(() => (row.trend ? trendWords(row.trend) : 'Nothing was read since the bearing was changed.'))
 const state = computed(() => (row.trend ? (row.trend.verdict === 'ok' ? 'go' : row.trend.verdict) : 'open'))
 </script>
@@ -82,10 +96,10 @@ const state = computed(() => (row.trend ? (row.trend.verdict === 'ok' ? 'go' : r
 <template>
   <figure v-if="frame" class="trend" :data-trend="row.quantity">
     <figcaption>
-      <span class="label">{{ trendTitles[row.quantity].title }}</span>
+      <span class="label">{{ title }}</span>
       <strong>{{ shown(frame.last.median) }}</strong>
     </figcaption>
-    <svg :viewBox="`0 0 ${width} ${height}`" role="img" :aria-label="`${trendTitles[row.quantity].title}: ${words}`">
+    <svg :viewBox="`0 0 ${width} ${height}`" role="img" :aria-label="`${title}: ${words}`">
       <path class="spread" :d="band" />
       <path v-if="outlook" class="outlook" :d="outlook" />
       <g v-for="(limit, name) in limits" :key="name">
