@@ -3,10 +3,11 @@ import type { AddressInfo } from 'node:net'
 import { createServer, type Server } from 'node:http'
 import type pg from 'pg'
 import type { Logger } from 'pino'
+import { collectorAt } from './devices/collector.ts'
 import { gaugeAt } from './devices/gauge.ts'
 import { heaterAt } from './devices/heater.ts'
 import { HeaterRuns } from './devices/heater-runs.ts'
-import { startHeaterProcess } from './devices/heater-process.ts'
+import { startDeviceProcess, type DeviceProcess } from './devices/device-process.ts'
 import { startSimulatedGauge } from './devices/simulated-gauge.ts'
 import { WorkWatch } from './live/work-watch.ts'
 import { News } from './live/news.ts'
@@ -14,7 +15,9 @@ import { Streams } from './live/streams.ts'
 import { KnownPeople } from './people/known-people.ts'
 import { createApp } from './http/app.ts'
 import { reachAt, type Reach } from './http/reach.ts'
+import { CollectWork } from './work/collect-work.ts'
 import { JudgeWork } from './work/judge-work.ts'
+import { TrendWork } from './work/trend-work.ts'
 import { openCalculationPool } from './work/calculation-pool.ts'
 import { sessionSecret } from './store/server-secret.ts'
 
@@ -56,21 +59,30 @@ export async function startServer(options: {
   const { pool, databaseUrl, log, port, host = '127.0.0.1', names = [], trustProxy = false, devices, ...rest } = options
   const away = devices?.here === false
   const simulated = away ? { port: 0, stop: nothing } : await startSimulatedGauge()
-  const heating = away ? { port: () => 0, kill: () => undefined, stop: nothing } : await startHeaterProcess()
+  const [heating, collecting] = away
+    ? [noDevice, noDevice]
+    : await Promise.all([startDeviceProcess('simulated-heater'), startDeviceProcess('simulated-collector')])
   const stopDevices = async () => {
-    await Promise.all([simulated.stop(), heating.stop()])
+    await Promise.all([simulated.stop(), heating.stop(), collecting.stop()])
   }
   const news = new News(databaseUrl)
   const watch = new WorkWatch(news)
   const people = new KnownPeople(pool, news)
   const streams = new Streams(news)
   const judging = new JudgeWork(pool, options.references, news, log)
+  const trends = new TrendWork(pool, options.references, log)
+  const collects = away
+    ? null
+    : new CollectWork(
+        { pool, references: options.references, log, collector: collectorAt('127.0.0.1', collecting.port) },
+        news,
+      )
   await news.start()
   const hearing = {
     stop: async () => {
       streams.stop()
       watch.stop()
-      await judging.stop()
+      await Promise.all([judging.stop(), trends.stop(), collects?.stop()])
       await news.stop()
     },
   }
@@ -106,6 +118,14 @@ export async function startServer(options: {
     },
     killHeater: heating.kill,
   }
+}
+
+/** An instrument that another process has. */
+const noDevice: DeviceProcess = {
+  port: () => 0,
+  running: () => false,
+  kill: () => undefined,
+  stop: () => Promise.resolve(),
 }
 
 const nothing = () => Promise.resolve()

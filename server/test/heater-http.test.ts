@@ -3,7 +3,7 @@ import type { JobEntry, RollingPosition } from '@yardfrost/core'
 import { assert } from 'chai'
 import { randomUUID } from 'node:crypto'
 import type request from 'supertest'
-import { startHeaterProcess, type HeaterProcess } from '../src/devices/heater-process.ts'
+import { startDeviceProcess, type DeviceProcess } from '../src/devices/device-process.ts'
 import { listening } from './listening.ts'
 import { seededInputs } from './seed.ts'
 import { testApp, type TestApp } from './test-app.ts'
@@ -12,7 +12,7 @@ import { until } from './until.ts'
 const runs = '/api/devices/heater-runs'
 
 describe('the heater over HTTP', () => {
-  let heater: HeaterProcess
+  let heater: DeviceProcess
   let test: TestApp
   let technician: request.Agent
   let site: Awaited<ReturnType<typeof listening>>
@@ -21,7 +21,7 @@ describe('the heater over HTTP', () => {
     // The process last: without a database there is nothing to stop.
     test = await testApp('heater_http', () => heater.port())
     process.env['YARDFROST_HEATER_RATE'] = '20'
-    heater = await startHeaterProcess()
+    heater = await startDeviceProcess('simulated-heater')
     delete process.env['YARDFROST_HEATER_RATE']
     technician = await test.signedIn('technician@north')
     site = await listening(test.app, 'technician@north')

@@ -65,7 +65,10 @@ describe('settings of a site', () => {
 
   it('that no position is judged by are kept without judging any', async () => {
     const { askedAt } = await judged()
-    await put({ customs: { units: 'inch', rounding: 'fine', dates: 'en-US' }, reasons: { growth: 'as always here' } })
+    await put({
+      customs: { units: 'inch', rounding: 'fine', collector: 'off', dates: 'en-US' },
+      reasons: { growth: 'as always here' },
+    })
     assert.equal((await judged()).askedAt, askedAt)
     assert.equal((await get()).settings.customs.units, 'inch')
   })

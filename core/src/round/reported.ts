@@ -6,12 +6,8 @@ import { noticedSign } from './noticed.ts'
 import { seenAt, type ReadAround } from './observed.ts'
 import { standing } from './progress.ts'
 
-/** What a quantity says of a bearing once it is over its limit. */
-const overLimit: Partial<Record<TrendQuantity, string>> = {
-  velocity: 'vibration-high-running',
-  ultrasound: 'hf-level-raised',
-  envelope: 'hf-level-raised',
-}
+/** What a bearing shows once it is over its limit, where its trend names no sign of its own. */
+const overLimit: Partial<Record<TrendQuantity, string>> = { velocity: 'vibration-high-running' }
 
 /**
  * Signs that rounds and readings tell of a bearing: of every point the last visit that told anything, and what is over its limit.
@@ -55,5 +51,6 @@ function ofRounds(entries: readonly RoundEntry[], around: ReadAround): Reported[
 function ofTrend({ quantity, trend, day }: { quantity: TrendQuantity; trend: Trend; day: string }): Reported[] {
   const sign = overLimit[quantity]
   const over = trend.reasons.some((reason) => reason === 'over-alarm' || reason === 'over-alert')
-  return sign && over ? [{ sign, day, from: 'readings' }] : []
+  const signs = [...trend.signs, ...(sign && over ? [sign] : [])]
+  return signs.map((one) => ({ sign: one, day, from: 'readings' }))
 }

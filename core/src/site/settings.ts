@@ -18,6 +18,7 @@ const day = (title: string) =>
 export const SiteCustoms = z.strictObject({
   units: z.enum(['metric', 'inch']).default('metric').meta({ title: 'Units figures come in at first' }),
   rounding: z.enum(roundings).default('usual').meta({ title: 'Figures are rounded' }),
+  collector: z.enum(['off', 'on']).default('off').meta({ title: 'Readings of the collector are taken in' }),
   dates: z
     .enum(['en-GB', 'en-US', 'de-DE', 'fr-FR', 'es-ES', 'it-IT', 'nl-NL', 'pl-PL', 'sv-SE', 'pt-PT'])
     .default('en-GB')

@@ -4,7 +4,7 @@ import type { Noticed } from '../../src/round/noticed.ts'
 import { seenAt, type ReadAround } from '../../src/round/observed.ts'
 import { reportedSigns } from '../../src/round/reported.ts'
 import { judgeTrend } from '../../src/records/trend/judge-trend.ts'
-import type { Trend} from '../../src/records/trend/schema.ts';
+import type { Trend } from '../../src/records/trend/schema.ts'
 import { TrendInput } from '../../src/records/trend/schema.ts'
 import { emptyPosition } from '../../src/kinds/rolling/position.ts'
 import { reportedOf, withReported } from '../../src/diagnose/reported.ts'

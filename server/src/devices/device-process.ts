@@ -1,11 +1,10 @@
 import { fork, type ChildProcess } from 'node:child_process'
 import { fileURLToPath } from 'node:url'
 
-const program = fileURLToPath(new URL('./simulated-heater.ts', import.meta.url))
 /** A process that ends is started again after so long, ms. */
 const againMs = 1000
 
-export interface HeaterProcess {
+export interface DeviceProcess {
   port: () => number
   /** Whether a process is there that has not ended. */
   running: () => boolean
@@ -14,8 +13,13 @@ export interface HeaterProcess {
   stop: () => Promise<void>
 }
 
-/** Starts the simulated heater as a process of its own, and again whenever it ends. */
-export async function startHeaterProcess(): Promise<HeaterProcess> {
+/**
+ * Starts a simulated instrument as a process of its own, and again whenever it ends.
+ *
+ * @param name - file beside this one, which prints its port
+ */
+export async function startDeviceProcess(name: 'simulated-heater' | 'simulated-collector'): Promise<DeviceProcess> {
+  const program = fileURLToPath(new URL(`./${name}.ts`, import.meta.url))
   let port = 0
   let stopped = false
   let child: ChildProcess

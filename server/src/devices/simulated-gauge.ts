@@ -1,8 +1,7 @@
 import { Measurable, type SenseHousing } from '@yardfrost/contract'
-import { seededRandom } from '@yardfrost/core'
-import { createHash } from 'node:crypto'
 import { createServer, type Server } from 'node:net'
 import type { AddressInfo } from 'node:net'
+import { chanceFor } from './chance-for.ts'
 
 /** Sizes of the made-up worn bearings that lie on the benches, mm. */
 const wornBearings = [
@@ -22,11 +21,6 @@ const instruments: Record<Measurable, string> = {
 
 /** Repeatability, mm: a calliper shows hundredths, the others tenths of a thousandth. */
 const noiseMm: Record<Measurable, number> = { bore: 0.01, outside: 0.01, width: 0.01, shaft: 0.0005, housing: 0.0007 }
-
-/** Chance that is the same for the same words. */
-function chanceFor(...words: (string | number)[]): () => number {
-  return seededRandom(createHash('sha256').update(words.join(' ')).digest().readUInt32BE(0))
-}
 
 /**
  * Size of a made-up piece at one place, mm. A worn ring is larger in the bore and smaller outside and in width; a seat is off

@@ -4,7 +4,7 @@ import { assert } from 'chai'
 import { randomUUID } from 'node:crypto'
 import { createServer, type AddressInfo, type Socket } from 'node:net'
 import { heaterAt, sampleOf } from '../../src/devices/heater.ts'
-import { startHeaterProcess, type HeaterProcess } from '../../src/devices/heater-process.ts'
+import { startDeviceProcess, type DeviceProcess } from '../../src/devices/device-process.ts'
 import { heatTarget as target } from '../heat-target.ts'
 import { until } from '../until.ts'
 
@@ -23,24 +23,24 @@ describe('a line of the heater', () => {
 
 describe('the process of the heater', () => {
   it('stops at once, though it was killed a moment ago', async () => {
-    const heater = await startHeaterProcess()
+    const heater = await startDeviceProcess('simulated-heater')
     heater.kill()
     await until(() => !heater.running(), 'the process to be dead')
     await heater.stop()
   })
 
   it('stops once, however often it is told', async () => {
-    const heater = await startHeaterProcess()
+    const heater = await startDeviceProcess('simulated-heater')
     await heater.stop()
     await heater.stop()
   })
 })
 
 describe('the simulated heater', () => {
-  let heater: HeaterProcess
+  let heater: DeviceProcess
   before(async () => {
     process.env['YARDFROST_HEATER_RATE'] = '20'
-    heater = await startHeaterProcess()
+    heater = await startDeviceProcess('simulated-heater')
     delete process.env['YARDFROST_HEATER_RATE']
   })
   after(() => heater.stop())

@@ -30,7 +30,7 @@ import JudgingNote from './JudgingNote.vue'
 import LubricantList from './LubricantList.vue'
 import SiteNav from './SiteNav.vue'
 import { useSiteSettings } from './use-site-settings.ts'
-import { dateWords, optionsOf, practiceChoices, roundingWords, unitWords } from './words.ts'
+import { collectorWords, dateWords, optionsOf, practiceChoices, roundingWords, unitWords } from './words.ts'
 
 /** What the plant settles once for all its positions. */
 const page = usePageState()
@@ -235,7 +235,7 @@ function explain(key: string, reason: string) {
     </section>
 
     <section class="part">
-      <h2>Units, rounding and dates</h2>
+      <h2>Units, rounding, dates and collector</h2>
       <ThingForm
         :schema="SiteSettings.shape.customs"
         :value="settings.customs"
@@ -247,6 +247,7 @@ function explain(key: string, reason: string) {
           <ChoiceField path="units" :options="optionsOf(unitWords)" />
           <ChoiceField path="rounding" :options="optionsOf(roundingWords)" />
           <ChoiceField path="dates" :options="optionsOf(dateWords)" />
+          <ChoiceField path="collector" :options="optionsOf(collectorWords)" />
         </div>
       </ThingForm>
     </section>

@@ -67,6 +67,10 @@ export const roundingWords: Record<SiteSettings['customs']['rounding'], string> 
   usual: 'as usual: µm and °C whole',
   fine: 'with one digit more',
 }
+export const collectorWords: Record<SiteSettings['customs']['collector'], string> = {
+  off: 'no',
+  on: 'yes, as they come (simulated)',
+}
 export const dateWords: Record<SiteSettings['customs']['dates'], string> = {
   'en-GB': 'English, 28 Nov 2026',
   'en-US': 'English, Nov 28, 2026',
