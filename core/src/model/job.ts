@@ -6,7 +6,7 @@ import { jobEntrySchema, jobEntrySteps } from './upgrade/job-entry.ts'
 import { jobStepSchema, jobStepSteps } from './upgrade/job-step.ts'
 
 /** Kinds of work; each has a folder under `job/kinds`. */
-export const JobKind = z.enum(['bearing-change'])
+export const JobKind = z.enum(['bearing-change', 'grease-change'])
 export type JobKind = z.infer<typeof JobKind>
 
 export const jobStates = ['planned', 'under-way', 'waiting', 'done', 'cancelled'] as const

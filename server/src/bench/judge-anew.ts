@@ -4,16 +4,17 @@ import { readAround } from '../reading/read-around.ts'
 import { keepAsked } from '../round/keep-asked.ts'
 import { inTransaction, type Db } from '../store/database.ts'
 import { holdPosition, storeJudgement, storeReported } from '../store/positions.ts'
-import { mountedAt } from '../store/readings.ts'
+import { workedAt } from '../store/readings.ts'
 import { listTold } from '../store/rounds.ts'
 import { judgement } from './judgement.ts'
 
-/** What rounds and readings tell of the bearing of a position since it was fitted. */
+/** What rounds and readings tell of a position since somebody last worked on it. */
 async function toldOf(db: Db, siteId: string, positionId: string): Promise<Reported[]> {
-  const mounted = await mountedAt(db, siteId, positionId)
-  const told = await listTold(db, siteId, positionId, mounted)
+  // What was seen before somebody last worked on it has been answered by the work.
+  const worked = await workedAt(db, siteId, positionId)
+  const told = await listTold(db, siteId, positionId, worked)
   const around = await readAround(db, siteId, positionId)
-  const since = mounted?.slice(0, 10) ?? ''
+  const since = worked?.slice(0, 10) ?? ''
   const verdicts = around.verdicts.filter(({ day }) => day >= since)
   return reportedSigns([...told.values()], around, verdicts)
 }

@@ -130,13 +130,14 @@ where d.site_id = $1
 order by d.quantity, d.day
 
 -- name: getMounted
--- When the bearing of a position was last changed; null where no job tells.
--- $1 site id (uuid)   $2 position id (uuid)
+-- When the bearing of a position was last changed, or other work done on it; null where no job tells.
+-- $1 site id (uuid)   $2 position id (uuid)   $3 kind of work (or null for any)
 select max(j.ended_at) as mounted
 from job j
 where j.site_id = $1
   and j.state = 'done'
   and $2 = any(j.position_ids)
+  and ($3::text is null or j.kind = $3)
 
 -- name: putTrend
 -- Where a row of readings is going.
@@ -160,6 +161,7 @@ where t.site_id = $1
     select from job j
     where j.site_id = $1
       and j.state = 'done'
+      and j.kind = 'bearing-change'
       and t.position_id = any(j.position_ids)
       and j.ended_at > t.judged_at
   )

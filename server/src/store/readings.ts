@@ -165,7 +165,11 @@ const MountedRow = z.object({ mounted: time.nullable() })
 
 /** When the bearing of a position was last changed, ISO 8601; null where no job tells. */
 export const mountedAt = async (db: Db, siteId: string, positionId: string): Promise<string | null> =>
-  (await one(db, sql.getMounted(siteId, positionId), MountedRow)).mounted
+  (await one(db, sql.getMounted(siteId, positionId, 'bearing-change'), MountedRow)).mounted
+
+/** When the last job on a position was done, of whichever kind, ISO 8601; null where none was. */
+export const workedAt = async (db: Db, siteId: string, positionId: string): Promise<string | null> =>
+  (await one(db, sql.getMounted(siteId, positionId, null), MountedRow)).mounted
 
 export const putTrend = (
   db: Db,

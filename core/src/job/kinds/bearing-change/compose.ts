@@ -5,13 +5,14 @@ import type { JobStep } from '../../../model/job.ts'
 import { holdingWords } from '../../../words/vocabulary.ts'
 import { giving, millimetres, reading, step, words, yes } from '../../step.ts'
 import type { JobPosition } from '../job-position.ts'
-import { arrival, closing, evidence, handOver, lock, lockOut, runUp, seals, takeOff } from './procedures.ts'
+import { filling } from '../../common/fill.ts'
+import { handOver, lockOut, runUp } from '../../common/procedures.ts'
+import { runUpReadings } from '../../common/run-up.ts'
+import { arrival, closing, evidence, lock, seals, takeOff } from './procedures.ts'
 import { machining } from './steps/ends.ts'
-import { filling } from './steps/fill.ts'
 import { floating } from './steps/float.ts'
 import { gaugeReadings } from './steps/gauge.ts'
 import { mounting } from './steps/mount.ts'
-import { runUpReadings } from './steps/run-up.ts'
 
 /**
  * The steps of a bearing change, in working order: the machine made safe, each position done whole, the machine run up.

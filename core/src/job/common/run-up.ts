@@ -1,6 +1,6 @@
-import type { JobReading } from '../../../../model/job.ts'
-import { giving, reading } from '../../../step.ts'
-import type { JobPosition } from '../../job-position.ts'
+import type { JobReading } from '../../model/job.ts'
+import { giving, reading } from '../step.ts'
+import type { JobPosition } from '../kinds/job-position.ts'
 
 /** Housing that is hotter than this is looked at before it is left. */
 const hottestHousingC = 85

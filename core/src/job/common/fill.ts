@@ -1,8 +1,8 @@
-import type { RollingOutcomes } from '../../../../kinds/rolling/assess.ts'
-import type { JobStep } from '../../../../model/job.ts'
-import { reading, step, words, yes, type Title } from '../../../step.ts'
-import type { JobPosition } from '../../job-position.ts'
-import { firstFill } from '../procedures.ts'
+import type { RollingOutcomes } from '../../kinds/rolling/assess.ts'
+import type { JobStep } from '../../model/job.ts'
+import { reading, step, words, yes, type Title } from '../step.ts'
+import type { JobPosition } from '../kinds/job-position.ts'
+import { firstFill } from './procedures.ts'
 
 /** How far the fill may be off, as a share of it. */
 const fillSlack = 0.2
