@@ -85,9 +85,10 @@ async function seed(url: string): Promise<void> {
     )
   }
   await client.query(
-    `insert into reading_day (site_id, position_id, quantity, day, count, low, high, total, squares, median)
+    `insert into reading_day (site_id, position_id, quantity, day, count, low, high, total, squares, median, judged_count, judged_median)
      select site_id, position_id, quantity, (at at time zone 'UTC')::date, count(*), min(value), max(value), sum(value),
-       sum(value ^ 2), percentile_cont(0.5) within group (order by value)
+       sum(value ^ 2), percentile_cont(0.5) within group (order by value), count(*),
+       percentile_cont(0.5) within group (order by value)
      from reading
      where source = 'bench'
      group by 1, 2, 3, 4

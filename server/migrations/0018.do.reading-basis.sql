@@ -3,10 +3,12 @@ alter table reading_day
   -- Readings that had the room with them, and the middle load of those that had one.
   add column room_count integer,
   add column load_median double precision,
-  -- Of the readings that are judged: how many, their middle without the room and with it.
+  -- Of the readings that are judged: how many, their middle, and where the room is taken off their middle with it.
   add column judged_count integer,
   add column judged_median double precision,
   add column judged_raw double precision;
+
+update reading_day set judged_count = count, judged_median = median;
 
 -- What a row of readings is judged by; a row without is judged as it was read.
 create table reading_basis (

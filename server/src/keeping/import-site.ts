@@ -176,6 +176,9 @@ export async function importSite(
       )
     throw error
   }
+  // Days of before knew no usual load: all of each is judged.
+  if (site.data.files < 3)
+    await db.query('update reading_day set judged_count = count, judged_median = median where site_id = $1', [siteId])
   await askJudging(db, siteId)
   return { name, counts }
 }

@@ -16,12 +16,13 @@ join position p on p.id = r.position_id
 where p.site_id = $1
 
 -- name: countDays
--- What is kept of the days on which readings were added.
+-- What is kept of the days on which readings were added; all of it is judged until it is compared with the usual load.
 -- $1 site id (uuid)   $2 position ids (uuid[])   $3 quantities (text[])   $4 days (date[])
-insert into reading_day (site_id, position_id, quantity, day, count, low, high, total, squares, median, room_count, load_median)
+insert into reading_day (site_id, position_id, quantity, day, count, low, high, total, squares, median, room_count, load_median,
+  judged_count, judged_median)
 select r.site_id, r.position_id, r.quantity, d.day, count(*), min(r.value), max(r.value), sum(r.value), sum(r.value ^ 2),
   percentile_cont(0.5) within group (order by r.value), count(r.ambient),
-  percentile_cont(0.5) within group (order by r.load)
+  percentile_cont(0.5) within group (order by r.load), count(*), percentile_cont(0.5) within group (order by r.value)
 from unnest($2::uuid[], $3::text[], $4::date[]) as d (position_id, quantity, day)
 join reading r on r.position_id = d.position_id
   and r.quantity = d.quantity
@@ -31,7 +32,8 @@ where r.site_id = $1
 group by r.site_id, r.position_id, r.quantity, d.day
 on conflict (position_id, quantity, day) do update
 set count = excluded.count, low = excluded.low, high = excluded.high, total = excluded.total, squares = excluded.squares,
-  median = excluded.median, room_count = excluded.room_count, load_median = excluded.load_median
+  median = excluded.median, room_count = excluded.room_count, load_median = excluded.load_median,
+  judged_count = excluded.judged_count, judged_median = excluded.judged_median, judged_raw = null
 
 -- name: findBasis
 -- What a row of readings should be judged by since a day, and what it is judged by: the room comes off where most readings
@@ -120,14 +122,59 @@ where site_id = $1
 order by position_id
 
 -- name: listDays
--- Days of a position, all quantities, in order; with the day its bearing was last changed.
+-- Days of a position from a day on, all quantities, in order; with what of them is judged.
 -- $1 site id (uuid)   $2 position id (uuid)   $3 first day (date)
-select d.quantity, d.day, d.count, d.low, d.high, d.median, d.judged_count, d.judged_median, d.judged_raw
+select d.quantity, d.day, d.count, d.low, d.high, d.median, d.judged_median as judged
 from reading_day d
 where d.site_id = $1
   and d.position_id = $2
   and d.day >= $3
 order by d.quantity, d.day
+
+-- name: listJudged
+-- Of each quantity read at a position since a day the first days and the last ones that are judged, in order: the first make
+-- the baseline, the last say where it is going. Each edge is read from the index, however many days lie between.
+-- $1 site id (uuid)   $2 position id (uuid)   $3 first day (date, or null)   $4 how many first ones   $5 how many last ones
+-- $6 quantities (text[])
+with counted as materialized (
+  select q.quantity, (
+      select count(*)
+      from reading_day
+      where position_id = $2
+        and quantity = q.quantity
+        and day >= coalesce($3::date, '-infinity')
+        and judged_median is not null
+    ) as days
+  from unnest($6::text[]) as q (quantity)
+)
+select c.quantity, e.day, e.median, e.raw, e.count, c.days
+from counted c
+cross join lateral (
+  (
+    select site_id, day, judged_median as median, judged_raw as raw, judged_count as count
+    from reading_day
+    where position_id = $2
+      and quantity = c.quantity
+      and day >= coalesce($3::date, '-infinity')
+      and judged_median is not null
+    order by day
+    limit $4
+  )
+  union
+  (
+    select site_id, day, judged_median, judged_raw, judged_count
+    from reading_day
+    where position_id = $2
+      and quantity = c.quantity
+      and day >= coalesce($3::date, '-infinity')
+      and judged_median is not null
+    order by day desc
+    limit $5
+  )
+) e
+where c.days > 0
+  and e.site_id = $1
+order by c.quantity, e.day
 
 -- name: getMounted
 -- When the bearing of a position was last changed, or other work done on it; null where no job tells.

@@ -1,4 +1,4 @@
-import { Trend, TrendQuantity } from '@yardfrost/core'
+import { Trend, trendQuantities, TrendQuantity } from '@yardfrost/core'
 import { z } from 'zod'
 import type { Db } from './database.ts'
 import { readQueries } from './read-queries.ts'
@@ -15,6 +15,7 @@ const sql = readQueries('./readings.sql', import.meta.url, [
   'dueTrends',
   'readPositions',
   'listDays',
+  'listJudged',
   'getMounted',
   'putTrend',
   'listTrends',
@@ -148,11 +149,8 @@ const DayRow = z.object({
   low: z.number(),
   high: z.number(),
   median: z.number(),
-  judged_count: z.number().nullable(),
-  judged_median: z.number().nullable(),
-  judged_raw: z.number().nullable(),
+  judged: z.number().nullable(),
 })
-export type StoredDay = z.output<typeof DayRow>
 /** Days of a position from a day on, in order, by quantity. */
 export const listDays = (
   db: Db,
@@ -160,6 +158,25 @@ export const listDays = (
   positionId: string,
   from: string,
 ): Promise<z.output<typeof DayRow>[]> => any(db, sql.listDays(siteId, positionId, from), DayRow)
+
+const JudgedRow = z.object({
+  quantity: TrendQuantity,
+  day: z.string(),
+  median: z.number(),
+  raw: z.number().nullable(),
+  count: z.int(),
+  days: z.coerce.number(),
+})
+/** A day that is judged, and how many days its row has. */
+export type JudgedDay = z.output<typeof JudgedRow>
+/** Of each quantity the first and the last days that are judged, in order. */
+export const listJudged = (
+  db: Db,
+  siteId: string,
+  positionId: string,
+  from: string | null,
+  { first, last }: { first: number; last: number },
+): Promise<JudgedDay[]> => any(db, sql.listJudged(siteId, positionId, from, first, last, trendQuantities), JudgedRow)
 
 const MountedRow = z.object({ mounted: time.nullable() })
 
