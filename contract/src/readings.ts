@@ -1,7 +1,7 @@
 import { Trend, TrendQuantity } from '@yardfrost/core'
 import { z } from 'zod'
 
-/** One day of readings at a position. */
+/** One day of readings at a position; of those longer ago one week, by its Monday. */
 export const ReadingDay = z.object({
   day: z.string(),
   count: z.int(),

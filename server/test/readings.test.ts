@@ -1,4 +1,5 @@
 import type { PositionTrend, Warming } from '@yardfrost/contract'
+import { addDays, mondayOf } from '@yardfrost/core'
 import { assert } from 'chai'
 import { randomUUID } from 'node:crypto'
 import type request from 'supertest'
@@ -35,6 +36,18 @@ describe('readings', () => {
     assert.isEmpty(await warming())
     const { rows } = await test.database.pool.query(`select count(*)::int as months from pg_inherits where inhparent = 'reading'::regclass`) // prettier-ignore
     assert.isAtLeast(rows[0].months, 10)
+  })
+
+  it('of long ago are told by weeks, with what lay lowest and highest', async () => {
+    const monday = mondayOf(daysAgo(700))
+    await send(
+      [0, 2, 4].map((later, index) => line(addDays(monday, later), [4, 9, 5][index] ?? 0, 'insulation')),
+    ).expect(201)
+    assert.deepEqual((await trendOf('insulation')).days, [
+      { day: monday, count: 3, low: 4, high: 9, median: 6, judged: 6 },
+    ])
+    // There is no limit for it yet, so it calls nobody.
+    assert.isEmpty(await warming())
   })
 
   it('of one day are one day, with its median, lowest and highest', async () => {
@@ -135,7 +148,7 @@ describe('readings', () => {
   it('come out again as they went in', async () => {
     const { text } = await technician.get(`/api/positions/${test.site.positionId}/readings.csv`).expect(200)
     const lines = text.trim().split('\n')
-    assert.lengthOf(lines, 1 + 60 + 4 + 1 + 1)
+    assert.lengthOf(lines, 1 + 60 + 3 + 4 + 1 + 1)
     assert.match(lines.at(-1) ?? '', /temperature,.*,69,,,round$/)
   })
 })

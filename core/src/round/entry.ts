@@ -13,6 +13,7 @@ export const RoundReadings = z.strictObject({
   vibration: quantity(z.number().min(0).max(200), 'Vibration, r.m.s.', 'ratio', 'mm/s'),
   sound: quantity(z.number().min(-50).max(150), 'Ultrasound', 'ratio', 'dB'),
   soundAfter: quantity(z.number().min(-50).max(150), 'Five minutes after', 'ratio', 'dB'),
+  level: quantity(z.number().min(-500).max(500), 'Oil over its mark, minus below', 'length', 'mm'),
   hours: quantity(z.number().min(0).max(1e7), 'Hour meter', 'duration', 'h'),
 })
 export type RoundReadings = z.output<typeof RoundReadings>

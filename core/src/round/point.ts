@@ -19,6 +19,17 @@ export const PointWork = z.strictObject({
   quantityG: z.number().min(0).max(5000).nullable().default(null),
   /** From the shaft centre line down to the oil, mm. */
   levelMm: z.number().nullable().default(null),
+  /** Bearing in its bath: what the level is drawn from, mm; null in rounds of before. */
+  bath: z
+    .strictObject({
+      boreMm: z.number(),
+      odMm: z.number(),
+      pitchDiameterMm: z.number(),
+      elementDiameterMm: z.number(),
+      elements: z.number(),
+    })
+    .nullable()
+    .default(null),
   gun: z
     .strictObject({ name: z.string().max(60), gramsPerStroke: z.number() })
     .nullable()
@@ -50,6 +61,7 @@ export const PointOwn = z.strictObject({
   access: z.string().trim().max(120).default('').meta({ title: 'Where it is, how to reach it' }),
   nippleInside: z.boolean().default(false).meta({ title: 'The nipple is inside a guard' }),
   stopped: z.boolean().default(false).meta({ title: 'Greased with the machine stopped' }),
+  oiler: z.boolean().default(false).meta({ title: 'It has a constant-level oiler' }),
   drain: z.boolean().default(true).meta({ title: 'It has a drain' }),
   /** Why nobody can reach it; empty where it is reached. */
   unreachable: z.string().trim().max(200).default('').meta({ title: 'Nobody can reach it, because' }),

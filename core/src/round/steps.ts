@@ -34,7 +34,15 @@ export function pointSteps(kind: PointKind, { housing }: Pick<PointWork, 'housin
       }
     case 'oil-level':
       return {
-        steps: ['Machine at standstill, oil settled.', 'Read the level at the mark or the glass.', 'Top up with the same oil only.'], // prettier-ignore
+        steps: [
+          'Machine at standstill, oil settled.',
+          'Read the level at the mark or the glass.',
+          ...(own.oiler
+            ? [
+                'Oiler: breather open, arm at the mark, bottle at least a third full; fill the bottle, never the housing.',
+              ]
+            : ['Top up with the same oil only.']),
+        ],
         cautions: [guard, hot, siteRules],
       }
     case 'oil-change':

@@ -72,12 +72,20 @@ function oilPoints(position: RollingPosition, { bearing }: RollingOutcomes['grea
   const temperatureC = Math.min(130, Math.max(-20, runningC ?? usualOilC))
   const { hoursH } = oilChange({ temperatureC, contamination, moisture, oil: 'mineral', system: 'bath' })
   const level = bearing && oilLevel(bearing.interior)
+  const bath = bearing && {
+    boreMm: bearing.row.boreMm,
+    odMm: bearing.row.odMm,
+    pitchDiameterMm: bearing.interior.pitchDiameterMm,
+    elementDiameterMm: bearing.interior.elementDiameterMm,
+    elements: bearing.interior.elements,
+  }
   return {
     'oil-level': PointWork.parse({
       ...shared,
       maxDays: levelDays,
       why: 'by custom',
       levelMm: level?.centreToLevelMm ?? null,
+      bath,
     }),
     'oil-change': PointWork.parse({
       ...shared,

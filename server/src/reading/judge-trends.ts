@@ -7,6 +7,8 @@ import { getSettings } from '../store/sites.ts'
 
 /** Older days say nothing of how a bearing runs now. */
 const yearsShown = 5
+/** So many of the last days are shown one by one, those before by weeks. */
+const daysShown = 400
 /** Days after a mounting that do not count: grease runs in. */
 const settleDays = 2
 /** Once so many days are in, the first of them are the baseline for good. */
@@ -74,7 +76,10 @@ export async function trendsOf(
   limits: SiteLimits,
   asOf: string,
 ): Promise<PositionTrend[]> {
-  const all = await listDays(db, siteId, positionId, addDays(asOf, -365 * yearsShown))
+  const all = await listDays(db, siteId, positionId, {
+    from: addDays(asOf, -365 * yearsShown),
+    daysFrom: addDays(asOf, -daysShown),
+  })
   const bases = await listBases(db, siteId, positionId)
   const { since, trends } = await verdictsOf(db, siteId, positionId, limits, asOf)
   return [...new Set(all.map(({ quantity }) => quantity))].map((quantity) => {

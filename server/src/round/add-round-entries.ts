@@ -78,6 +78,7 @@ const quantityOf = {
   sound: 'ultrasound',
   after: null,
   soundAfter: null,
+  level: null,
   hours: null,
 } as const
 

@@ -122,14 +122,22 @@ where site_id = $1
 order by position_id
 
 -- name: listDays
--- Days of a position from a day on, all quantities, in order; with what of them is judged.
--- $1 site id (uuid)   $2 position id (uuid)   $3 first day (date)
-select d.quantity, d.day, d.count, d.low, d.high, d.median, d.judged_median as judged
-from reading_day d
-where d.site_id = $1
-  and d.position_id = $2
-  and d.day >= $3
-order by d.quantity, d.day
+-- Days of a position, all quantities, in order, with what of them is judged; those longer ago by weeks, each on its Monday.
+-- $1 site id (uuid)   $2 position id (uuid)   $3 first day (date)   $4 first day that stands by itself (date)
+select quantity, day, count, low, high, median, judged_median as judged
+from reading_day
+where site_id = $1
+  and position_id = $2
+  and day >= $4
+union all
+select quantity, date_trunc('week', day)::date, sum(count)::int, min(low), max(high), avg(median), avg(judged_median)
+from reading_day
+where site_id = $1
+  and position_id = $2
+  and day >= $3
+  and day < $4
+group by quantity, date_trunc('week', day)
+order by 1, 2
 
 -- name: listJudged
 -- Of each quantity read at a position since a day the first days and the last ones that are judged, in order: the first make
@@ -195,7 +203,8 @@ on conflict (position_id, quantity) do update
 set verdict = excluded.verdict, result = excluded.result, judged_at = now()
 
 -- name: listTrends
--- Rows of a site that go towards a limit, or are over one; a bearing that was changed since calls no more.
+-- Rows of a site that go towards a limit, or are over one; a bearing that was changed since calls no more, and one that has no
+-- limit yet has nothing to call for.
 -- $1 site id (uuid)
 select t.position_id, t.quantity, t.verdict, t.result, p.name as position, m.id as machine_id, m.tag, m.name as machine, a.name as area
 from reading_trend t
@@ -204,6 +213,7 @@ join machine m on m.id = p.machine_id
 join area a on a.id = m.area_id
 where t.site_id = $1
   and t.verdict <> 'ok'
+  and t.result -> 'reasons' ->> 0 <> 'no-limit'
   and not exists (
     select from job j
     where j.site_id = $1

@@ -151,13 +151,13 @@ const DayRow = z.object({
   median: z.number(),
   judged: z.number().nullable(),
 })
-/** Days of a position from a day on, in order, by quantity. */
+/** Days of a position from a day on, in order, by quantity; those before `daysFrom` by weeks. */
 export const listDays = (
   db: Db,
   siteId: string,
   positionId: string,
-  from: string,
-): Promise<z.output<typeof DayRow>[]> => any(db, sql.listDays(siteId, positionId, from), DayRow)
+  { from, daysFrom }: { from: string; daysFrom: string },
+): Promise<z.output<typeof DayRow>[]> => any(db, sql.listDays(siteId, positionId, from, daysFrom), DayRow)
 
 const JudgedRow = z.object({
   quantity: TrendQuantity,

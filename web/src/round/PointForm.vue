@@ -76,6 +76,9 @@ async function save() {
         <label class="check"><Checkbox v-model="own.nippleInside" binary /> nipple inside a guard</label>
         <label class="check"><Checkbox v-model="own.drain" binary /> has a drain</label>
       </template>
+      <label v-if="point.kind === 'oil-level'" class="check"
+        ><Checkbox v-model="own.oiler" binary /> has a constant-level oiler</label
+      >
       <TextField path="unreachable" placeholder="leave empty where it is reached" />
     </ThingForm>
     <p v-if="trouble" class="trouble" role="alert" data-test="point-trouble">

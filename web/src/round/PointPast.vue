@@ -23,6 +23,7 @@ const readWords: Record<RoundReading, string> = {
   vibration: 'vibration',
   sound: 'ultrasound',
   soundAfter: 'ultrasound after',
+  level: 'oil over its mark',
   hours: 'hour meter',
 }
 type Entry = PointHistory['visits'][number]['entry']

@@ -2,6 +2,7 @@
 import type { RoundGun } from '@yardfrost/contract'
 import {
   gunCheck,
+  oilInBath,
   pointSteps,
   purged,
   skipReasons,
@@ -16,10 +17,10 @@ import { useFormat } from '../figures/use-format.ts'
 import PhotoStrip from '../field/PhotoStrip.vue'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { shownTime } from '../shell/shown-time.ts'
-import HousingDrawing from './HousingDrawing.vue'
 import PointNotes from './PointNotes.vue'
+import PointWhat from './PointWhat.vue'
 import type { PointInHand } from './use-round.ts'
-import { besides, cameWords, pointKindWords, skipWords } from './words.ts'
+import { besides, cameWords, skipWords } from './words.ts'
 
 /** One point: how many strokes of which gun, where, in what order, what came out, and whether it was done. */
 const { shown, guns, mayWrite, gun, photos, take } = defineProps<{
@@ -60,6 +61,12 @@ const strokes = computed(() => {
 const wrong = computed(() =>
   isGrease.value && inHand.value ? gunCheck(point.value.work.thickener, inHand.value) : null,
 )
+/** A bath is drawn to scale, with the oil where it was read. */
+const oil = computed(() => {
+  const { bath } = point.value.work
+  if (!bath || point.value.kind !== 'oil-level') return null
+  return { bath, ...oilInBath(bath, shown.progress.readings.level ?? null) }
+})
 const guide = computed(() => pointSteps(point.value.kind, point.value.work, point.value.own))
 
 const came = ref<Purged | null>(null)
@@ -120,50 +127,21 @@ const told = computed(() => {
       </p>
     </header>
 
-    <div class="what">
-      <div class="amount">
-        <template v-if="isGrease">
-          <label class="label" for="gun">Give it{{ guns.length ? ', with' : '' }}</label>
-          <select
-            v-if="guns.length"
-            id="gun"
-            :value="gun"
-            data-test="gun"
-            @change="emit('gun', ($event.target as HTMLSelectElement).value)"
-          >
-            <option v-if="!inHand" value="">{{ point.work.gun?.name ?? 'choose the gun' }}</option>
-            <option v-for="one in guns" :key="one.name" :value="one.name">
-              {{ one.name }}{{ one.lubricant ? `, ${one.lubricant}` : '' }}
-            </option>
-          </select>
-          <strong class="strokes" data-test="strokes">{{
-            strokes ?? (shown.plan.quantityG === null ? '?' : format.digits(shown.plan.quantityG, 'gunStroke'))
-          }}</strong>
-          <span class="grams">
-            <template v-if="strokes !== null && shown.plan.quantityG !== null">
-              strokes, {{ format.inline({ kind: 'number', number: shown.plan.quantityG }, 'gunStroke') }}
-            </template>
-            <template v-else>{{ format.unit('gunStroke') }}: no gun was weighed</template>
-          </span>
-        </template>
-        <template v-else>
-          <strong class="strokes words">{{ pointKindWords[point.kind] }}</strong>
-          <span v-if="point.work.levelMm !== null" class="grams">
-            oil {{ format.inline({ kind: 'number', number: point.work.levelMm }, 'length', { decimals: 0 }) }} below the
-            shaft centre
-          </span>
-        </template>
-      </div>
-      <HousingDrawing
-        :housing="point.work.housing"
-        :kind="point.kind"
-        :port="point.work.port"
-        :drain="point.own.drain"
-      />
-    </div>
+    <PointWhat
+      :shown="shown"
+      :guns="guns"
+      :gun="gun"
+      :in-hand="inHand !== null"
+      :strokes="strokes"
+      :oil="oil"
+      @gun="emit('gun', $event)"
+    />
 
     <p v-if="wrong" class="wrong" role="alert" data-test="wrong-gun">
       <VerdictMark state="stop" word /> {{ wrong.reason }} {{ wrong.wayOut }}
+    </p>
+    <p v-else-if="oil && oil.state !== 'go'" class="wrong" :class="oil.state" role="alert" data-test="oil-off">
+      <VerdictMark :state="oil.state" word /> {{ format.sentence(oil.reason) }} {{ oil.wayOut }}
     </p>
     <ol v-else class="steps">
       <li v-for="line in guide.steps" :key="line">{{ line }}</li>
@@ -282,45 +260,6 @@ p {
   margin: 0;
 }
 
-.what {
-  display: grid;
-  grid-template-columns: minmax(190px, 1fr) minmax(240px, 1.5fr);
-  align-items: center;
-  gap: 12px;
-}
-
-.amount {
-  display: grid;
-  gap: 2px;
-}
-
-.amount select {
-  min-height: 56px;
-  max-width: 240px;
-  padding: 0 8px;
-  border: 1.6px solid var(--ink-2);
-  border-radius: 6px;
-  background: var(--sheet);
-  color: var(--ink);
-  font: inherit;
-  font-size: 17px;
-}
-
-.strokes {
-  font-size: 112px;
-  line-height: 1;
-  font-weight: 700;
-}
-
-.strokes.words {
-  font-size: 44px;
-}
-
-.grams {
-  font-size: 28px;
-  font-weight: 600;
-}
-
 .steps {
   display: grid;
   gap: 5px;
@@ -335,6 +274,11 @@ p {
   border-radius: 6px;
   font-size: 18px;
   color: var(--stop);
+}
+
+.wrong.watch {
+  border-color: var(--watch);
+  color: var(--ink);
 }
 
 .told {
@@ -370,7 +314,6 @@ p {
 }
 
 @media (width < 700px) {
-  .what,
   .ends {
     grid-template-columns: minmax(0, 1fr);
   }

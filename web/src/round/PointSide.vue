@@ -19,6 +19,7 @@ const format = useFormat()
 const guide = computed(() => pointSteps(shown.point.kind, shown.point.work, shown.point.own))
 /** What is read here: a bearing that is greased is felt again, a machine with an hour meter tells its hours. */
 const asked = computed((): RoundReading[] => [
+  ...(shown.point.kind === 'oil-level' ? (['level'] as const) : []),
   'before',
   ...(shown.point.kind === 'grease' ? (['after'] as const) : []),
   'vibration',

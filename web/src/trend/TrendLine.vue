@@ -11,8 +11,6 @@ import VerdictMark from '../figures/VerdictMark.vue'
 const { row } = defineProps<{ row: PositionTrend }>()
 const format = useFormat()
 const [width, height, below] = [300, 110, 16]
-/** So many of its days are drawn. */
-const daysShown = 400
 
 const temperature = computed(() => row.quantity === 'temperature')
 const shown = (value: number) =>
@@ -22,9 +20,8 @@ const shown = (value: number) =>
 /** Where like is judged with like, it is what is judged that is drawn. */
 const alike = computed(() => row.room || row.load !== null)
 const days = computed(() => {
-  const last = row.days.slice(-daysShown)
-  if (!alike.value) return last
-  return last.flatMap((one) =>
+  if (!alike.value) return row.days
+  return row.days.flatMap((one) =>
     one.judged === null ? [] : [{ ...one, median: one.judged, low: one.judged, high: one.judged }],
   )
 })
@@ -90,7 +87,12 @@ const title = computed(
     trendTitles[row.quantity].title + (row.room ? ', over the room' : row.load === null ? '' : ', at the usual load'),
 )
 const words = computed(() => (row.trend ? trendWords(row.trend) : 'Nothing was read since the bearing was changed.'))
-const state = computed(() => (row.trend ? (row.trend.verdict === 'ok' ? 'go' : row.trend.verdict) : 'open'))
+const state = computed(() => {
+  const { trend } = row
+  // Without a limit there is nothing to judge by yet, and nothing to act on.
+  if (!trend || trend.reasons[0] === 'no-limit') return 'open'
+  return trend.verdict === 'ok' ? 'go' : trend.verdict
+})
 </script>
 
 <template>

@@ -1,8 +1,8 @@
+import { firstFillOf } from '../../grease/first-fill.ts'
 import type { RollingOutcomes } from '../../kinds/rolling/assess.ts'
 import type { JobStep } from '../../model/job.ts'
 import { reading, step, words, yes, type Title } from '../step.ts'
 import type { JobPosition } from '../kinds/job-position.ts'
-import { firstFill } from './procedures.ts'
 
 /** How far the fill may be off, as a share of it. */
 const fillSlack = 0.2
@@ -11,13 +11,12 @@ const fillSlack = 0.2
 export function filling(position: JobPosition, { grease }: RollingOutcomes, title: Title): JobStep {
   const fillG = grease.fill?.fillG ?? null
   const oil = position.inputs.grease.lubrication === 'oil-bath'
+  const { does } = firstFillOf(position.inputs, grease)
   return step(
     'fill',
     title(oil ? 'Fill the oil' : 'First fill'),
     position,
-    oil
-      ? { does: ['Level at the middle of the lowest rolling element, at standstill: more churns.'], cautions: [] }
-      : firstFill,
+    { does, cautions: [] },
     {
       lens: 'grease',
       readings: oil

@@ -31,12 +31,3 @@ export const handOver: Procedure = {
   ],
   cautions: [],
 }
-
-export const firstFill: Procedure = {
-  does: [
-    'Pack the bearing itself full, by hand, working grease in from the large end, clean gloves on.',
-    'The housing gets its share and no more: too much overheats.',
-    'One grease: if another thickener was in it, everything is washed out first.',
-  ],
-  cautions: [],
-}

@@ -11,4 +11,17 @@ export const greasePages: readonly LensPage[] = [
     component: defineAsyncComponent(() => import('./GreasePage.vue')),
     ownSheet: true,
   },
+  {
+    key: 'fill',
+    label: 'First fill',
+    question: 'How is it filled before it first runs?',
+    fields: [],
+    component: defineAsyncComponent(() => import('./FillPage.vue')),
+    ownSheet: true,
+    sheet: {
+      caption: 'What goes where before it first runs',
+      component: defineAsyncComponent(() => import('./FillSheet.vue')),
+      props: ({ assessment, inputs, bearing }) => bearing && { inputs, outcome: assessment.outcomes.grease },
+    },
+  },
 ]
