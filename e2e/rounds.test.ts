@@ -1,6 +1,11 @@
 import { assert } from 'chai'
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { describePage } from './describe-page.ts'
 import { Page } from './page.ts'
+
+const png = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVR4nGNoAAAAggCBd81ytgAAAABJRU5ErkJggg==', 'base64') // prettier-ignore
 
 describePage('a round with a tablet', { as: 'technician', size: [1180, 820] }, ({ page }) => {
   const beside = new Page()
@@ -16,6 +21,8 @@ describePage('a round with a tablet', { as: 'technician', size: [1180, 820] }, (
   const at = (name: string) => `[data-listed="${name}"]`
   const is = (on: Page, name: string, state: string) => on.see(`${at(name)}[data-state="${state}"]`)
   let grease: string[] = []
+  const picture = join(mkdtempSync(join(tmpdir(), 'yardfrost-')), 'drain.png')
+  writeFileSync(picture, png)
 
   it('is made of six points of the weeks ahead, taken along by hand', async () => {
     await page.click('[data-test="to-rounds"]')
@@ -66,7 +73,7 @@ describePage('a round with a tablet', { as: 'technician', size: [1180, 820] }, (
     await page.seeText(`${at(second)} strong`, new RegExp(`^${strokes - 2}$`))
     await page.click(at(third))
     await page.click('[data-test="not-done"]')
-    await page.fill('[data-test="skip-note"]', 'scaffold')
+    await page.fill('[data-test="point-note"]', 'scaffold')
     await page.click('[data-skip="no-access"]')
     await is(page, third, 'skipped')
     await page.seeText('[data-test="far"]', /^2 of 6 done/)
@@ -94,6 +101,37 @@ describePage('a round with a tablet', { as: 'technician', size: [1180, 820] }, (
     await page.refresh()
     await is(page, look, 'done')
     await page.seeText('[data-test="far"]', /^3 of 6 done/)
+  })
+
+  it('takes what was seen, a photograph and the reading of a probe, and the bench shows it with its day', async () => {
+    const [, second = ''] = grease
+    await page.click(at(second))
+    await page.click('[data-test="undo-point"]')
+    await page.click('[data-test="also-seen"]')
+    await page.click('[data-noticed="two-colours"]')
+    await page.fill('[data-test="point-note"]', 'from last week')
+    await page.attach('[data-test="photo"]', picture)
+    await page.click('[data-probe="vibration"]')
+    await page.eventually(async () =>
+      assert.match((await (await page.see('[data-test="read.vibration"]')).getAttribute('value')) ?? '', /^\d/),
+    )
+    await page.click('[data-test="point-done"]')
+    await page.click(at(second))
+    await page.seeText('[data-test="told"]', /two colours of grease, from last week/)
+    await page.see('.photos img')
+    await page.seeText('[data-test="network"]', /^All sent$/)
+    const [tag = ''] = second.split(' ')
+    await page.go('/rounds')
+    await page.click(`[data-tag="${tag}"]`)
+    await page.clickWords(`[data-point^="${second.replace(/ grease$/, '')}"] .link`, 'Bench')
+    await page.see('[data-figure]')
+    await page.press('7')
+    await page.seeText('[data-reported="grease-colours-mixed"]', /\d.*Two colours or kinds of grease, on a round/s)
+    await page.see('[data-test="causes"]')
+    await page.clickWords('[data-reported="grease-colours-mixed"] button', 'strike out')
+    await page.seeText('[data-reported="grease-colours-mixed"]', /count again/)
+    await page.go('/rounds')
+    await page.click('[data-round]')
   })
 
   it('is shared: what a second person does is seen within a second', async () => {

@@ -84,6 +84,14 @@ const greased = {
   thickener: 'lithium',
 } as const
 /** The dryer house: hot shafts, salt dust. */
+/** One oil for wheels and bearings. */
+const gearOil: DemoPosition['grease'] = {
+  lubrication: 'oil-bath',
+  nu40Cst: 220,
+  viscosityIndex: 95,
+  runningC: 62,
+  cleanliness: 'normal',
+}
 const dusty = { ...greased, nu40Cst: 220, runningC: 78, contamination: 'heavy', cleanliness: 'slight' } as const
 
 /** Tapered and angular contact bearings are set in pairs. */
@@ -233,10 +241,10 @@ export const areas: { name: string; machines: DemoMachine[] }[] = [
         // A pair set against each other: each side holds one way.
         drawn: (line) => ({ supports: line.supports.map((one, index) => ({ ...one, position: ['Pinion, fixed side', 'Pinion, far side'][index], holds: index === 0 ? 'left' : 'right' })) }),
         positions: [
-          { name: 'Pinion, fixed side', bearing: { designation: '32214' }, load: { ...facing, radialN: 9200, axialN: 3800, speedRpm: 960, running: 'shock', partnerRadialN: 5600 }, seat: locating, float: { endPlayMm: 0.1, innerC: 72, outerC: 62, spanMm: 210 } },
-          { name: 'Pinion, far side', bearing: { designation: '32212' }, load: { ...facing, radialN: 5600, axialN: 3800, axialWay: 'left', speedRpm: 960, running: 'shock', partnerRadialN: 9200 }, seat: locating, mount: { roomC: 18, coolingC: 3 } },
-          { name: 'Wheel, upper', bearing: { designation: '30222' }, load: { ...backed, radialN: 14500, axialN: 9000, axialWay: 'left', speedRpm: 118, partnerRadialN: 18800 }, seat: locating },
-          { name: 'Wheel, lower', bearing: { designation: '30222' }, load: { ...backed, radialN: 18800, axialN: 9000, speedRpm: 118, partnerRadialN: 14500 }, seat: locating },
+          { name: 'Pinion, fixed side', bearing: { designation: '32214' }, load: { ...facing, radialN: 9200, axialN: 3800, speedRpm: 960, running: 'shock', partnerRadialN: 5600 }, seat: locating, float: { endPlayMm: 0.1, innerC: 72, outerC: 62, spanMm: 210 }, grease: gearOil },
+          { name: 'Pinion, far side', bearing: { designation: '32212' }, load: { ...facing, radialN: 5600, axialN: 3800, axialWay: 'left', speedRpm: 960, running: 'shock', partnerRadialN: 9200 }, seat: locating, mount: { roomC: 18, coolingC: 3 }, grease: gearOil },
+          { name: 'Wheel, upper', bearing: { designation: '30222' }, load: { ...backed, radialN: 14500, axialN: 9000, axialWay: 'left', speedRpm: 118, partnerRadialN: 18800 }, seat: locating, grease: gearOil },
+          { name: 'Wheel, lower', bearing: { designation: '30222' }, load: { ...backed, radialN: 18800, axialN: 9000, speedRpm: 118, partnerRadialN: 14500 }, seat: locating, grease: gearOil },
         ],
       },
     ],

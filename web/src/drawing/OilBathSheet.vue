@@ -20,7 +20,7 @@ const {
 }>()
 const format = useFormat()
 const id = useId()
-const [width, height, cx, cy, radius] = [360, 230, 130, 96, 84]
+const [width, height, cx, cy, radius] = [372, 212, 130, 96, 84]
 
 const px = computed(() => (2 * radius) / bath.odMm)
 const circle = computed(() => ({
@@ -41,10 +41,11 @@ const mark = computed(() => cy + circle.value.pitch)
 const surface = computed(() => mark.value - (overMm ?? 0) * px.value)
 const floor = cy + radius + 22
 const inMm = (value: number) => format.inline({ kind: 'number', number: value }, 'length', { decimals: 0 })
+/** How far it is off, where that is more than it may be. */
+const off = computed(() => (overMm !== null && Math.abs(overMm) > toleranceMm ? overMm : null))
 const told = computed(() => {
-  const usual = `${inMm(bath.pitchDiameterMm / 2)} below the shaft centre, ± ${inMm(toleranceMm)}`
-  if (overMm === null || overMm === 0) return usual
-  return `${inMm(Math.abs(overMm))} ${overMm > 0 ? 'over' : 'below'} the mark`
+  const usual = `mark ${inMm(bath.pitchDiameterMm / 2)} below the shaft centre, ± ${inMm(toleranceMm)}`
+  return off.value === null ? usual : `${inMm(Math.abs(off.value))} ${off.value > 0 ? 'over' : 'below'} the ${usual}`
 })
 </script>
 
@@ -74,13 +75,17 @@ const told = computed(() => {
     <path class="axis" :d="`M${cx - radius - 12} ${cy} H${cx + radius + 12} M${cx} ${cy - radius - 6} V${floor - 4}`" />
     <rect class="band" x="234" :y="mark - toleranceMm * px" width="10" :height="2 * toleranceMm * px" />
     <path class="mark" :d="`M26 ${mark} H262`" />
-    <text x="266" :y="mark + 5">mark</text>
-    <path class="dimension-line" :d="`M${cx} ${cy} H282 M282 ${cy} V${mark}`" />
-    <text x="288" :y="(cy + mark) / 2 + 5">{{ inMm(bath.pitchDiameterMm / 2) }}</text>
-    <text x="266" :y="mark + 24">± {{ inMm(toleranceMm) }}</text>
-    <g v-if="overMm !== null && Math.abs(overMm) > toleranceMm">
-      <path class="stands" :d="`M26 ${surface} H250`" />
-      <text class="stands" x="266" :y="surface + (Math.abs(surface - mark) < 18 ? -16 : 5)">stands here</text>
+    <text x="266" :y="mark + 5">mark, ± {{ inMm(toleranceMm) }}</text>
+    <path
+      class="dimension-line"
+      :d="`M${cx} ${cy} H258 M252 ${cy} V${mark} M249 ${cy + 9} L252 ${cy} L255 ${cy + 9} M249 ${mark - 9} L252 ${mark} L255 ${mark - 9}`"
+    />
+    <text x="260" :y="(cy + mark) / 2 + 5">{{ inMm(bath.pitchDiameterMm / 2) }}</text>
+    <g v-if="off !== null">
+      <path class="stands" :d="`M26 ${surface} H246`" />
+      <text class="stands" x="266" :y="off > 0 ? Math.min(surface + 5, mark - 14) : Math.max(surface + 5, mark + 24)">
+        {{ inMm(Math.abs(off)) }} {{ off > 0 ? 'over it' : 'below it' }}
+      </text>
     </g>
     <g v-if="oiler">
       <path class="edge" :d="`M234 ${floor - 8} H318 V${mark}`" />
@@ -89,7 +94,6 @@ const told = computed(() => {
       <rect class="oil" x="303" :y="mark - 44" width="30" height="29" />
       <text x="282" :y="mark - 74">oiler</text>
     </g>
-    <text class="told" x="26" :y="height - 6">{{ told }}</text>
   </svg>
 </template>
 
@@ -98,6 +102,12 @@ const told = computed(() => {
 svg {
   width: 100%;
   max-height: 260px;
+}
+
+path,
+circle,
+rect {
+  vector-effect: non-scaling-stroke;
 }
 
 .oil {
@@ -135,9 +145,5 @@ text {
 
 text.stands {
   fill: var(--watch);
-}
-
-.told {
-  font-weight: 600;
 }
 </style>

@@ -127,8 +127,7 @@ p {
 
 .readings {
   display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px 14px;
+  gap: 8px;
   margin: 0;
   padding: 0;
   border: 0;
@@ -138,12 +137,17 @@ p {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
   align-items: end;
-  gap: 6px;
+  gap: 8px;
+}
+
+.readings :deep(input) {
+  min-height: 56px;
+  font-size: 28px;
 }
 
 .probe {
+  min-width: 72px;
   min-height: 56px;
-  padding: 0 10px;
   border: 1px solid var(--ink-2);
   border-radius: 6px;
   background: var(--sheet);
@@ -151,11 +155,6 @@ p {
   font: inherit;
   font-weight: 600;
   cursor: pointer;
-}
-
-.readings :deep(input) {
-  min-height: 56px;
-  font-size: 28px;
 }
 
 .caution {
