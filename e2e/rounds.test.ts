@@ -147,6 +147,23 @@ describePage('a round with a tablet', { as: 'technician', size: [1180, 820] }, (
     await page.seeText(at(name), /Tobias/)
   })
 
+  it('is changed while it is walked: another name, and a point taken off or put on', async () => {
+    const [first = ''] = grease
+    await page.click('[data-test="change-round"]')
+    await page.see(`[data-off="${first}"]:disabled`)
+    await page.fill('[data-test="round-name"]', 'Six of them, and one')
+    await page.click('[data-test="save-round"]')
+    await page.seeText('[data-test="far"]', /of 6 done/)
+    await page.go('/rounds')
+    await page.click('[data-row="BP-11"] .mark')
+    await page.clickWords('[data-onto]', 'Onto round 3')
+    await page.seeText('[data-onto]', /On round 3/)
+    await page.go('/rounds')
+    await page.clickWords('[data-round]', 'Six of them, and one')
+    await page.seeText('[data-test="far"]', /of 7 done/)
+    await page.see('[data-listed^="BP-11"]')
+  })
+
   it('is opened at a point by the code on its label', async () => {
     const [, second = ''] = grease
     const [tag = ''] = second.split(' ')
@@ -224,6 +241,14 @@ describePage('the weeks ahead', { as: 'planner' }, ({ page }) => {
     await page.fill('[data-test="point.reason"]', 'manual, page 14')
     await page.click('[data-test="save-point"]')
     await page.seeText('[data-point^="DF-41"]', /Every 400 h of running.*manual, page 14/s)
+  })
+
+  it('take at once when many points were last done', async () => {
+    await page.go('/rounds')
+    await page.click('[data-tag="TG-2"]')
+    await page.seeText('[data-test="due"]', /Nobody has said/)
+    await page.click('[data-test="save-all-done"]')
+    await page.seeText('[data-test="due"]', /^Last done/)
   })
 
   it('leave the days free on which the plant stands', async () => {

@@ -74,6 +74,9 @@ export {
   RoundPoint,
   RoundSummary,
   SavePoint,
+  SaveRound,
+  type OverduePoints,
+  SayDone,
   SaveStops,
 } from './rounds.ts'
 export { PositionTrend, PositionTrends, ReadingDay, ReadingsTaken, Warming } from './readings.ts'

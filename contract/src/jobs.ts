@@ -28,6 +28,8 @@ export const JobSummary = z.object({
   number: z.int(),
   title: z.string(),
   state: JobState,
+  /** What it waits for. */
+  reason: z.string().nullable(),
   machine: z.object({ id: z.uuid(), tag: z.string(), name: z.string(), area: z.string() }),
   plannedFor: PlannedFor,
   createdAt: z.iso.datetime(),

@@ -49,7 +49,13 @@ export type PlantStop = z.infer<typeof PlantStop>
 export const PlantPoints = z.object({ points: z.array(PlantPoint), stops: z.array(PlantStop) })
 export type PlantPoints = z.infer<typeof PlantPoints>
 
-export const OverduePoints = z.array(PlantPoint)
+/** Points that are overdue, and how many more come due by the end of the week. */
+export const OverduePoints = z.object({ points: z.array(PlantPoint), dueThisWeek: z.int() })
+export type OverduePoints = z.infer<typeof OverduePoints>
+
+/** Points that were all last done on one day: what somebody knows of a plant that begins. */
+export const SayDone = z.strictObject({ pointIds: z.array(z.uuid()).min(1).max(20_000), day: Day })
+export type SayDone = z.infer<typeof SayDone>
 
 /** What was said of a point on a round. */
 export const PointVisit = z.object({
@@ -115,6 +121,17 @@ export const AddRound = z.strictObject({
 })
 export type AddRound = z.input<typeof AddRound>
 
+/** Another name, day or walker of a round, points that come to it, and points that go; what is left out stays as it is. */
+export const SaveRound = z.strictObject({
+  version: SavedVersion,
+  title: AddRound.shape.title.optional(),
+  day: Day.optional(),
+  walkedBy: z.uuid().nullable().optional(),
+  add: z.array(z.uuid()).max(500).default([]),
+  remove: z.array(z.uuid()).max(500).default([]),
+})
+export type SaveRound = z.input<typeof SaveRound>
+
 export const KeptRoundEntry = z.object({ seq: z.int(), by: z.string(), entry: RoundEntry })
 export type KeptRoundEntry = z.infer<typeof KeptRoundEntry>
 
@@ -149,6 +166,8 @@ export type RoundGun = z.infer<typeof RoundGun>
 
 export const RoundDetail = z.object({
   ...shared,
+  /** Rises when the round itself is changed: its points, its day, who walks it. */
+  version: z.int(),
   createdAt: z.iso.datetime(),
   closedAt: z.iso.datetime().nullable(),
   points: z.array(RoundPoint),
@@ -158,6 +177,7 @@ export const RoundDetail = z.object({
 export type RoundDetail = z.infer<typeof RoundDetail>
 
 export const RoundChange = z.object({
+  version: RoundDetail.shape.version,
   state: RoundDetail.shape.state,
   closedAt: RoundDetail.shape.closedAt,
   entries: z.array(KeptRoundEntry),

@@ -75,7 +75,9 @@ import {
   RoundEntriesKept,
   RoundList,
   SavePoint,
+  SaveRound,
   SaveStops,
+  SayDone,
 } from './rounds.ts'
 import { largestReadings, PositionTrends, ReadingsTaken, Warming } from './readings.ts'
 import { Account, SignIn } from './session.ts'
@@ -162,6 +164,7 @@ export const routes = {
   proposals: defineRoute({ method: 'get', path: '/proposals', role: 'viewer', summary: 'Points whose interval should be another one, by what came out', answer: answers(Proposals, 'In walking order') }),
   pointHistory: defineRoute({ method: 'get', path: '/points/:id/history', role: 'viewer', summary: 'What was done at a point, and what was settled for it', params: Id, answer: answers(PointHistory, 'Newest first') }),
   savePoint: defineRoute({ method: 'put', path: '/points/:id', role: 'technician', summary: 'Settle something for a point: its interval, how it is reached, when it was last done', params: Id, body: json(SavePoint), answer: answers(PlantPoint, 'As saved'), conflict: PlantPoint }),
+  sayDone: defineRoute({ method: 'put', path: '/last-done', role: 'technician', summary: 'Say of many points at once when they were last done', body: json(SayDone, { limit: largestMoves }), answer: answers(PlantPoints, 'As they are now'), refusals: [404, 413] }),
   movePoints: defineRoute({ method: 'put', path: '/weeks', role: 'technician', summary: 'Move points to other weeks, within their tolerance', body: json(MovePoints, { limit: largestMoves }), answer: answers(PlantPoints, 'As they are now'), refusals: [404, 413] }),
   saveStops: defineRoute({ method: 'put', path: '/plant-stops', role: 'planner', summary: 'When the plant stands', body: json(SaveStops), answer: answers(PlantStops, 'As saved') }),
   meter: defineRoute({ method: 'get', path: '/machines/:id/meter', role: 'viewer', summary: 'Hour meter of a machine', params: Id, answer: answers(MeterReadings, 'Latest reading first') }),
@@ -178,6 +181,7 @@ export const routes = {
   addRoundEntries: defineRoute({ method: 'post', path: '/rounds/:id/entries', role: 'technician', summary: 'Add entries in their order; each counts once, and each is answered', params: Id, body: json(AddEntries, { itemByItem: true }), answer: answers(RoundEntriesKept, 'What became of each'), refusals: [409] }),
   addRoundPhoto: defineRoute({ method: 'put', path: '/rounds/:id/photos/:photoId', role: 'technician', summary: 'Keep a photograph of a round; one that was sent before is kept once', params: Id.extend({ photoId: z.uuid() }), body: picture(largestPhoto), answer: creates(Id, 'Kept'), refusals: [409, 413] }),
   roundPhoto: defineRoute({ method: 'get', path: '/rounds/:id/photos/:photoId', role: 'viewer', summary: 'One photograph of a round', params: Id.extend({ photoId: z.uuid() }), answer: file('image/*', 'The photograph') }),
+  saveRound: defineRoute({ method: 'put', path: '/rounds/:id', role: 'technician', summary: 'Change a round: its name, day, walker, points', params: Id, body: json(SaveRound), answer: answers(RoundDetail, 'As it is now'), conflict: RoundDetail }),
   closeRound: defineRoute({ method: 'post', path: '/rounds/:id/close', role: 'technician', summary: 'Close a round; what was not done stays due', params: Id, answer: answers(RoundDetail, 'As it is now'), refusals: [409] }),
   exportRound: defineRoute({ method: 'get', path: '/rounds/:id/export.csv', role: 'viewer', summary: 'A round as a file', params: Id, answer: file('text/csv', 'One line a point') }),
   watchRound: defineRoute({ method: 'get', path: '/rounds/:id/events', role: 'viewer', summary: 'The round, then what changes of it', params: Id, answer: streams({ round: RoundDetail, change: RoundChange }, 'Server-sent events: the round once, then each change'), refusals: [429] }),

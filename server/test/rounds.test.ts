@@ -84,6 +84,26 @@ describe('points and rounds', () => {
     assert.equal(stale.body.theirs.id, id)
   })
 
+  it('of many, somebody may say at once when they were last done', async () => {
+    const ids = (await points()).map(({ id }) => id)
+    const say = (pointIds: string[], day: string) => technician.put('/api/last-done').send({ pointIds, day })
+    await say(ids, daysFromNow(1)).expect(400)
+    await say([...ids, randomUUID()], daysFromNow(-3)).expect(404)
+    assert.notEqual((await pointOf('look')).lastDone, daysFromNow(-3))
+    await say(ids, daysFromNow(-10)).expect(200)
+    assert.deepInclude(await pointOf('look'), { lastDone: daysFromNow(-10), dueOn: daysFromNow(18) })
+  })
+
+  it('are counted for the Yard: those overdue, and those of this week', async () => {
+    const { body } = await technician.get('/api/overdue').expect(200)
+    assert.deepEqual(body, { points: [], dueThisWeek: 0 })
+    await save('look', { lastDone: daysFromNow(-60) })
+    const { body: late } = await technician.get('/api/overdue').expect(200)
+    assert.lengthOf(late.points, 1)
+    await save('look', { lastDone: daysFromNow(-28) })
+    assert.equal((await technician.get('/api/overdue').expect(200)).body.dueThisWeek, 1)
+  })
+
   it('moves within its tolerance, and no further', async () => {
     const { id } = await pointOf('grease')
     const move = (to: string | null) => technician.put('/api/weeks').send({ moves: [{ id, to }] })
@@ -255,6 +275,34 @@ describe('points and rounds', () => {
       assert.approximately(value, 61, 2.5)
       assert.match(instrument, /thermometer/)
       assert.isBelow((await sense('vibration')).value, 3)
+    })
+
+    it('is changed: its name, its points in walking order, and not by two at once', async () => {
+      const round = await made(['look'])
+      const grease = await pointOf('grease')
+      const put = (body: object) => technician.put(`/api/rounds/${round.id}`).send(body)
+      const { body: changed } = await put({ version: 1, title: 'Hall and pit', add: [grease.id] }).expect(200)
+      assert.deepInclude(changed, { version: 2, title: 'Hall and pit', day: round.day })
+      assert.deepEqual(changed.points.map(({ kind }: { kind: string }) => kind), ['grease', 'look']) // prettier-ignore
+      const { body: stale } = await put({ version: 1, add: [] }).expect(409)
+      assert.equal(stale.theirs.version, 2)
+      await send(round, [entry(round, 'done')]).expect(200)
+      const said = await put({ version: 2, remove: [round.points[0]?.id] }).expect(400)
+      assert.equal(said.body.error.field, 'remove')
+      const { body: left } = await put({ version: 2, remove: [grease.id] }).expect(200)
+      assert.lengthOf(left.points, 1)
+      await put({ version: 3, add: [randomUUID()] }).expect(404)
+    })
+
+    it('that is changed is told to whoever watches it', async () => {
+      const round = await made(['look'])
+      const site = await listening(test.app, 'viewer@north')
+      const stream = await site.open(`/rounds/${round.id}/events`)
+      await stream.hear(/event: round\n/)
+      await technician.put(`/api/rounds/${round.id}`).send({ version: 1, title: 'Other' }).expect(200)
+      await stream.hear(/event: change\ndata: .*"version":2.*\n\n/)
+      stream.close()
+      await site.stop()
     })
 
     it('is made and walked by no viewer', async () => {

@@ -63,6 +63,7 @@ describe('two sites on one server', () => {
     chooseSite: { siteId: owned['site'] },
     // A gun is named by an id of the settings, which say nothing of a site to the scale.
     takeWeight: null,
+    sayDone: { pointIds: [owned['points']], day: '2026-11-01' },
     senseHousing: { positionId: owned['positions'], what: 'vibration' },
     // A piece that is heated is named by an id that is nobody's.
     pointThermometer: null,
@@ -134,6 +135,7 @@ describe('two sites on one server', () => {
       planJob: { plannedFor: null },
       savePerson: { name: 'Y', role: 'viewer' },
       retirePerson: { retired: true },
+      saveRound: { version: 1 },
       savePoint: { version: 1, own: {}, lastDone: null },
       readMeter: { day: '2026-11-20', shownH: 100 },
       addRoundEntries: {

@@ -12,3 +12,9 @@ export function isCodeOf(id: string, typed: string): boolean {
   const plain = (text: string) => text.replace(/[^0-9a-z]/gi, '').toUpperCase()
   return plain(typed) === plain(pointCode(id)) || plain(typed) === plain(id)
 }
+
+/** Code of a point in what a label says: the address its QR code holds, or the code itself; null where it is neither. */
+export function codeRead(text: string): string | null {
+  const [, last = ''] = /^(?:https?:\/\/[^/\s]+\/(?:[^?#\s]*\/)?points\/)?([0-9A-Za-z- ]+)\/?$/.exec(text.trim()) ?? []
+  return /^[0-9a-f]{4}[- ]?[0-9a-f]{4}(-[0-9a-f-]{27})?$/i.test(last) ? last : null
+}

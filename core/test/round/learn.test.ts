@@ -2,7 +2,7 @@ import { assert } from 'chai'
 import { PointOwn, PointWork } from '../../src/round/point.ts'
 import { proposalOf, proposalWords } from '../../src/round/learn.ts'
 import { seenAt, type Seen } from '../../src/round/observed.ts'
-import { isCodeOf, pointCode } from '../../src/round/point-code.ts'
+import { codeRead, isCodeOf, pointCode } from '../../src/round/point-code.ts'
 import { gunCheck } from '../../src/round/gun-check.ts'
 import { lastDoneOf, roundProgress } from '../../src/round/progress.ts'
 import type { RoundEntry } from '../../src/round/entry.ts'
@@ -115,5 +115,22 @@ describe('the code of a point', () => {
     assert.equal(pointCode(id), '3F0C-6A52')
     for (const typed of ['3F0C-6A52', '3f0c6a52', ' 3f0c 6a52 ', id]) assert.isTrue(isCodeOf(id, typed), typed)
     for (const typed of ['3F0C', '3F0C-6A53', '']) assert.isFalse(isCodeOf(id, typed), typed)
+  })
+  it('stands in the address that a label holds, and in nothing else', () => {
+    for (const text of [
+      'https://plant.example/points/3F0C-6A52',
+      'http://10.0.0.4:4800/points/3f0c-6a52/',
+      '3F0C-6A52',
+      ` https://a.b/yard/points/${id} `,
+    ])
+      assert.isTrue(isCodeOf(id, codeRead(text) ?? ''), text)
+    for (const text of [
+      'https://plant.example/rounds/3F0C-6A52',
+      'https://plant.example/points/',
+      'hello',
+      'WIFI:S:x;;',
+      '3F0C',
+    ])
+      assert.isNull(codeRead(text), text)
   })
 })

@@ -1,15 +1,24 @@
-import type { MachineDetail, PlantPoint, PositionDetail, SettingsDetail, ShaftDetail } from '@yardfrost/contract'
+import type {
+  MachineDetail,
+  PlantPoint,
+  PositionDetail,
+  RoundDetail,
+  SettingsDetail,
+  ShaftDetail,
+} from '@yardfrost/contract'
 
-type Theirs = PositionDetail | ShaftDetail | MachineDetail | SettingsDetail | PlantPoint
+type Theirs = PositionDetail | ShaftDetail | MachineDetail | SettingsDetail | PlantPoint | RoundDetail
 
 const whatIs = (theirs: Exclude<Theirs, PositionDetail>): string =>
   'work' in theirs
     ? 'This point was'
-    : 'settings' in theirs
-      ? 'These settings were'
-      : 'shaft' in theirs
-        ? 'This shaft was'
-        : 'This machine was'
+    : 'guns' in theirs
+      ? 'This round was'
+      : 'settings' in theirs
+        ? 'These settings were'
+        : 'shaft' in theirs
+          ? 'This shaft was'
+          : 'This machine was'
 
 /** Somebody else saved first; carries what they left, so that the person can choose. */
 export class ConflictError extends Error {

@@ -1,4 +1,4 @@
-import type { References } from '@yardfrost/core'
+import { addDays, mondayOf, type References } from '@yardfrost/core'
 import type pg from 'pg'
 import { judgeTold } from '../bench/judge-anew.ts'
 import { SharedChanges } from '../live/shared-changes.ts'
@@ -28,9 +28,11 @@ import { movePoints } from '../round/move-points.ts'
 import { readMeter } from '../round/read-meter.ts'
 import { savePoint } from '../round/save-point.ts'
 import { today } from '../round/today.ts'
+import { saveRound } from '../round/save-round.ts'
+import { sayDone } from '../round/say-done.ts'
 import { saveStops } from '../round/save-stops.ts'
 import { inTransaction } from '../store/database.ts'
-import { getMeter, getPoint, listOverdue, listPoints, listStops } from '../store/points.ts'
+import { countDue, getMeter, getPoint, listOverdue, listPoints, listStops } from '../store/points.ts'
 import { getSettings } from '../store/sites.ts'
 import { getRound, getRoundChange } from '../store/rounds.ts'
 import type { Serve } from './serve.ts'
@@ -51,7 +53,14 @@ export function roundRoutes(serve: Serve, pool: pg.Pool, references: References,
 
   serve('points', ({ who }) => plantPoints(who.siteId))
   serve('point', ({ who, params }) => getPoint(pool, who.siteId, params.id))
-  serve('overduePoints', ({ who }) => listOverdue(pool, who.siteId, today()))
+  serve('overduePoints', async ({ who: { siteId } }) => {
+    const sunday = addDays(mondayOf(today()), 6)
+    const [points, dueThisWeek] = await Promise.all([
+      listOverdue(pool, siteId, today()),
+      countDue(pool, siteId, sunday, today()),
+    ])
+    return { points, dueThisWeek }
+  })
   serve('exportPoints', async ({ who, response }) => {
     response
       .type('text/csv')
@@ -63,6 +72,10 @@ export function roundRoutes(serve: Serve, pool: pg.Pool, references: References,
   serve('savePoint', ({ who, params, body }) =>
     inTransaction(pool, (db) => savePoint(db, who, { ...body, id: params.id })),
   )
+  serve('sayDone', async ({ who, body }) => {
+    await inTransaction(pool, (db) => sayDone(db, who, body))
+    return plantPoints(who.siteId)
+  })
   serve('movePoints', async ({ who, body }) => {
     await inTransaction(pool, (db) => movePoints(db, who, body))
     return plantPoints(who.siteId)
@@ -135,6 +148,9 @@ export function roundRoutes(serve: Serve, pool: pg.Pool, references: References,
     const { type, content } = await getPhoto(pool, who.siteId, params.id, params.photoId)
     response.type(type).set('Cache-Control', 'private, max-age=86400').send(content)
   })
+  serve('saveRound', ({ who, params: { id }, body }) =>
+    inTransaction(pool, (db) => saveRound(db, who, { ...body, id })),
+  )
   serve('closeRound', ({ who, params }) => inTransaction(pool, (db) => closeRound(db, who, params.id)))
   serve('exportRound', async ({ who, params, response }) => {
     const round = await getRound(pool, who.siteId, params.id)

@@ -39,7 +39,8 @@ function gunOf({ name, gramsPerStroke, holds }: GreaseGun, lubricants: readonly 
   return { name, gramsPerStroke, lubricant: inside?.name ?? '', thickener: inside?.thickener ?? null }
 }
 
-function roundPoint({ version: _version, movedTo: _movedTo, ...point }: PlantPoint, day: string): RoundPoint {
+/** A point as a round of a day keeps it. */
+export function roundPoint({ version: _version, movedTo: _movedTo, ...point }: PlantPoint, day: string): RoundPoint {
   return { ...point, reason: reasonOf(point, day) }
 }
 

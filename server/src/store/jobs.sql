@@ -1,7 +1,7 @@
 -- name: listJobs
 -- Jobs of a site, open ones first, then the latest; with the place of the last entry and who made it.
 -- $1 site id (uuid)   $2 how many ended ones
-select j.id, j.kind, j.number, j.title, j.state, j.planned_for, j.created_at, j.ended_at, m.id as machine_id, m.tag,
+select j.id, j.kind, j.number, j.title, j.state, j.reason, j.planned_for, j.created_at, j.ended_at, m.id as machine_id, m.tag,
   m.name, a.name as area, e.seq as last_seq, s.name as who
 from (
   select *, row_number() over (partition by state in ('done', 'cancelled') order by number desc) as place

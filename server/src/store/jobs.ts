@@ -69,7 +69,12 @@ const DetailRow = z
 
 /** A job as lists have it, before its steps are looked at. `lastSeq`: place of its last entry. */
 const ListedRow = z
-  .object({ ...shared, last_seq: z.coerce.number().nullable(), who: z.string().nullable() })
+  .object({
+    ...shared,
+    reason: z.string().nullable(),
+    last_seq: z.coerce.number().nullable(),
+    who: z.string().nullable(),
+  })
   .transform((row) => ({
     ...row,
     machine: machineOf(row),

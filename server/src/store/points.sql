@@ -95,6 +95,30 @@ where t.site_id = $1
   and t.id = d.id
   and t.last_done is distinct from greatest(t.told_done, d.day)
 
+-- name: tellDone
+-- When points were last done, as somebody knows; those of the site come back.
+-- $1 site id (uuid)   $2 point ids (uuid[])   $3 day (date)
+update point
+set told_done = $3, last_done = greatest($3::date, last_done), moved_to = null, version = version + 1
+where site_id = $1
+  and id = any($2)
+returning id
+
+-- name: countDue
+-- How many points that can be reached come due up to a day and are not overdue on another; what was never done is due.
+-- $1 site id (uuid)   $2 up to (date)   $3 today (date)
+select count(*)::int as count
+from point t
+join position p on p.id = t.position_id
+join machine m on m.id = p.machine_id
+where t.site_id = $1
+  and not t.dropped
+  and p.retired_at is null
+  and m.retired_at is null
+  and coalesce(t.own ->> 'unreachable', '') = ''
+  and (t.last_done is null or coalesce(t.moved_to, t.due_on) <= $2)
+  and (t.late_on is null or t.late_on >= $3)
+
 -- name: listStops
 -- When the plant stands.
 -- $1 site id (uuid)

@@ -4,7 +4,7 @@ import { z } from 'zod'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import type { Db } from './database.ts'
 import { readQueries } from './read-queries.ts'
-import { any, IdRow, maybeOne, run } from './rows.ts'
+import { any, IdRow, maybeOne, one, run } from './rows.ts'
 
 const sql = readQueries('./points.sql', import.meta.url, [
   'keepPoints',
@@ -15,6 +15,8 @@ const sql = readQueries('./points.sql', import.meta.url, [
   'savePoint',
   'movePoints',
   'doPoints',
+  'tellDone',
+  'countDue',
   'listStops',
   'dropStops',
   'addStops',
@@ -140,6 +142,14 @@ export const storeMoves = (db: Db, siteId: string, moves: readonly { id: string;
 
 export const storeDone = (db: Db, siteId: string, done: readonly { id: string; day: string | null }[]): Promise<void> =>
   run(db, sql.doPoints(siteId, done.map(({ id }) => id), done.map((one) => one.day))) // prettier-ignore
+
+/** Keeps when points were last done, as somebody knows; returns those that are of the site. */
+export const storeToldDone = (db: Db, siteId: string, pointIds: readonly string[], day: string): Promise<string[]> =>
+  any(db, sql.tellDone(siteId, pointIds, day), IdRow)
+
+/** How many points come due up to a day and are not overdue yet. */
+export const countDue = async (db: Db, siteId: string, upTo: string, today: string): Promise<number> =>
+  (await one(db, sql.countDue(siteId, upTo, today), z.object({ count: z.int() }))).count
 
 const StopRow = z
   .object({ id: z.uuid(), from_day: z.string(), to_day: z.string(), title: z.string() })

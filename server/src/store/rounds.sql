@@ -19,7 +19,7 @@ order by r.state = 'closed', case when r.state = 'open' then r.day end, r.number
 -- name: getRound
 -- One round with its points and its entries in order.
 -- $1 site id (uuid)   $2 round id (uuid)
-select r.id, r.number, r.title, r.day, r.state, r.points, r.guns, r.created_at, r.closed_at, w.name as walked_by, coalesce((
+select r.id, r.number, r.title, r.day, r.state, r.version, r.points, r.guns, r.created_at, r.closed_at, w.name as walked_by, coalesce((
     select json_agg(json_build_object('seq', e.seq, 'by', s.name, 'entry', e.body) order by e.seq)
     from round_entry e
     join membership s on s.account_id = e.account_id and s.site_id = e.site_id
@@ -33,7 +33,7 @@ where r.site_id = $1
 -- name: getRoundChange
 -- How a round stands, and its entries after one of them.
 -- $1 site id (uuid)   $2 round id (uuid)   $3 seq to go on after
-select r.state, r.closed_at, coalesce((
+select r.state, r.version, r.closed_at, coalesce((
     select json_agg(json_build_object('seq', e.seq, 'by', s.name, 'entry', e.body) order by e.seq)
     from round_entry e
     join membership s on s.account_id = e.account_id and s.site_id = e.site_id
@@ -78,6 +78,16 @@ insert into round_entry (id, site_id, round_id, point_id, body, account_id)
 values ($1, $2, $3, $4, $5, $6)
 on conflict (id) do nothing
 returning seq
+
+-- name: saveRound
+-- Another name, day, walker and points of a round, if nobody saved since; no row comes back otherwise.
+-- $1 round id (uuid)   $2 version the save started from   $3 title   $4 day   $5 points (jsonb)
+-- $6 whether somebody else walks it (boolean)   $7 who walks it then (uuid, or null for whoever takes it)
+update round
+set title = $3, day = $4, points = $5, walked_by = case when $6 then $7::uuid else walked_by end, version = version + 1
+where id = $1
+  and version = $2
+returning id
 
 -- name: closeRound
 -- A round that takes nothing more.

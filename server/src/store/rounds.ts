@@ -14,6 +14,7 @@ const sql = readQueries('./rounds.sql', import.meta.url, [
   'lockNumbers',
   'addRound',
   'addRoundEntry',
+  'saveRound',
   'closeRound',
   'listVisits',
   'listSeen',
@@ -32,14 +33,15 @@ const shared = {
   entries: z.array(KeptRoundEntry),
 }
 
-const ListedRow = z
-  .object(shared)
-  .transform(({ walked_by, ...row }) =>
-    RoundDetail.omit({ createdAt: true, closedAt: true, guns: true }).parse({ ...row, walkedBy: walked_by }),
-  )
+const ListedRow = z.object(shared).transform(({ walked_by, ...row }) =>
+  RoundDetail.omit({ createdAt: true, closedAt: true, guns: true, version: true }).parse({
+    ...row,
+    walkedBy: walked_by,
+  }),
+)
 
 const DetailRow = z
-  .object({ ...shared, guns: z.unknown(), created_at: time, closed_at: time.nullable() })
+  .object({ ...shared, version: z.int(), guns: z.unknown(), created_at: time, closed_at: time.nullable() })
   .transform(({ walked_by, created_at, closed_at, ...row }) =>
     RoundDetail.parse({ ...row, walkedBy: walked_by, createdAt: created_at, closedAt: closed_at }),
   )
@@ -56,7 +58,7 @@ export async function getRound(db: Db, siteId: string, roundId: string): Promise
 }
 
 const ChangeRow = z
-  .object({ state: z.string(), closed_at: time.nullable(), entries: z.array(KeptRoundEntry) })
+  .object({ state: z.string(), version: z.int(), closed_at: time.nullable(), entries: z.array(KeptRoundEntry) })
   .transform(({ closed_at, ...row }) => RoundChange.parse({ ...row, closedAt: closed_at }))
 
 /** How a round stands, and its entries after one of them. @throws NotFoundError */
@@ -106,6 +108,28 @@ export async function insertRoundEntry(
   const query = sql.addRoundEntry(entry.id, siteId, roundId, entry.point, JSON.stringify(entry), accountId)
   const row = await maybeOne(db, query, z.object({ seq: z.coerce.number() }))
   return row?.seq ?? null
+}
+
+/** Stores another name, day, walker and points of a round; false when somebody saved since `version`. */
+export const storeRound = async (
+  db: Db,
+  roundId: string,
+  round: {
+    version: number
+    title: string
+    day: string
+    walkedBy: string | null | undefined
+    points: readonly RoundPoint[]
+  },
+): Promise<boolean> => {
+  const { version, title, day, walkedBy, points } = round
+  return (
+    (await maybeOne(
+      db,
+      sql.saveRound(roundId, version, title, day, JSON.stringify(points), walkedBy !== undefined, walkedBy ?? null),
+      IdRow,
+    )) !== null
+  )
 }
 
 export const storeClosed = (db: Db, roundId: string): Promise<void> => run(db, sql.closeRound(roundId))

@@ -210,6 +210,9 @@ export const api = {
   proposals: () => askKept('proposals'),
   pointHistory: (id: string) => ask('pointHistory', { params: { id } }),
   overduePoints: () => askKept('overduePoints'),
+  saveRound: (id: string, body: z.input<Routes['saveRound']['body']['schema']>) =>
+    ask('saveRound', { params: { id }, body }),
+  sayDone: (body: BodyOf<'sayDone'>) => ask('sayDone', { body }),
   savePoint: (id: string, body: z.input<Routes['savePoint']['body']['schema']>) =>
     ask('savePoint', { params: { id }, body }),
   movePoints: (body: BodyOf<'movePoints'>) => ask('movePoints', { body }),

@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import type { PlantPoint } from '@yardfrost/contract'
+import type { PlantPoint, RoundSummary } from '@yardfrost/contract'
 import { isOverdue, oftenSaid, pointPlan } from '@yardfrost/core'
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
+import { api } from '../api/client.ts'
 import { useFormat } from '../figures/use-format.ts'
 import { useSession } from '../shell/session.ts'
 import { shownDay } from '../shell/shown-time.ts'
+import { useAsking } from '../shell/use-asking.ts'
 import PointForm from './PointForm.vue'
 import MeterForm from './MeterForm.vue'
 import PointPast from './PointPast.vue'
@@ -13,13 +15,34 @@ import { today } from '../shell/today.ts'
 import { pointKindWords, pointName } from './words.ts'
 
 /** One point: how much and how often, why it is due, and what people settle for it. */
-const { point, making, taken } = defineProps<{ point: PlantPoint; making: boolean; taken: boolean }>()
+const {
+  point,
+  making,
+  taken,
+  rounds = [],
+} = defineProps<{
+  point: PlantPoint
+  making: boolean
+  taken: boolean
+  /** Rounds that are open: it may be put on one of them. */
+  rounds?: readonly RoundSummary[]
+}>()
 const emit = defineEmits<{ take: [taken: boolean]; saved: [] }>()
 const format = useFormat()
 const session = useSession()
 const settling = ref(false)
 const past = ref(false)
 const metering = ref(false)
+
+const onto = ref<string | null>(null)
+const { trouble, asking } = useAsking()
+/** Puts it on a round that is under way; one that has it already keeps it once. */
+const putOn = (round: RoundSummary) =>
+  asking(async () => {
+    const { version } = await api.round(round.id)
+    await api.saveRound(round.id, { version, add: [point.id] })
+    onto.value = round.id
+  })
 
 const plan = computed(() => pointPlan(point.kind, point.work, point.own))
 const quantity = computed(() => {
@@ -63,6 +86,16 @@ const due = computed(() => {
         data-test="take"
         @click="emit('take', !taken)"
       />
+      <button
+        v-for="round in making ? [] : rounds.slice(0, 2)"
+        :key="round.id"
+        type="button"
+        class="link"
+        :data-onto="round.number"
+        @click="putOn(round)"
+      >
+        {{ onto === round.id ? `On round ${round.number}` : `Onto round ${round.number}` }}
+      </button>
       <button type="button" class="link" data-test="settle" @click="settling = !settling">
         {{ settling ? 'Close' : 'Settle' }}
       </button>
@@ -81,6 +114,7 @@ const due = computed(() => {
       >
       <RouterLink class="link" :to="{ name: 'labels', params: { id: point.machine.id } }">Labels</RouterLink>
     </p>
+    <p v-if="trouble" class="late" role="alert">{{ trouble.message }}. {{ trouble.fix }}</p>
     <MeterForm v-if="metering" :machine-id="point.machine.id" @saved="emit('saved')" />
     <PointPast v-if="past" :point-id="point.id" />
     <PointForm v-if="settling" :point="point" @saved="((settling = false), emit('saved'))" />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useEventListener, useSessionStorage } from '@vueuse/core'
 import Button from 'primevue/button'
-import { computed, nextTick, useTemplateRef, watch, watchEffect } from 'vue'
+import { computed, nextTick, ref, useTemplateRef, watch, watchEffect } from 'vue'
 import { useRouter } from 'vue-router'
 import VerdictMark from '../figures/VerdictMark.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
@@ -10,6 +10,7 @@ import { useSession } from '../shell/session.ts'
 import { useAsking } from '../shell/use-asking.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import { usePageKeys } from '../shell/use-page-keys.ts'
+import RoundForm from './RoundForm.vue'
 import PointScreen from './PointScreen.vue'
 import PointSide from './PointSide.vue'
 import { useRound, type PointInHand } from './use-round.ts'
@@ -102,6 +103,10 @@ const endOf = ({ point, plan, progress }: PointInHand) =>
 const comesBack = ({ point, progress }: PointInHand) =>
   point.kind === 'grease' && progress.state === 'done' && progress.readings.before !== undefined && progress.readings.after === undefined // prettier-ignore
 
+/** The round itself is changed, and not what stands on it. */
+const changing = ref(false)
+const spoken = computed(() => new Set(work.spoken.value))
+
 const { trouble, asking } = useAsking()
 const close = () => asking(work.close)
 </script>
@@ -152,6 +157,14 @@ const close = () => asking(work.close)
         <Button
           v-if="work.mayWrite.value"
           size="small"
+          variant="text"
+          :label="changing ? 'Back' : 'Change'"
+          data-test="change-round"
+          @click="changing = !changing"
+        />
+        <Button
+          v-if="work.mayWrite.value"
+          size="small"
           severity="secondary"
           variant="outlined"
           label="Close the round"
@@ -166,7 +179,15 @@ const close = () => asking(work.close)
         <p><strong>Not taken.</strong> {{ one.message }}. {{ one.fix }}</p>
         <Button label="Hide" size="small" variant="text" @click="work.hideRefused(one.entry.id)" />
       </div>
+      <RoundForm
+        v-if="changing"
+        :round="work.round.value"
+        :spoken="spoken"
+        :change="work.change"
+        @close="changing = false"
+      />
       <PointScreen
+        v-else
         :shown="shown"
         :guns="work.round.value.guns"
         :gun="gun"

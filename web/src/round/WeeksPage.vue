@@ -16,6 +16,7 @@ import { useAsking } from '../shell/use-asking.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import CodeBox from './CodeBox.vue'
 import PointCard from './PointCard.vue'
+import SayDoneForm from './SayDoneForm.vue'
 import StopList from './StopList.vue'
 import ProposalLine from './ProposalLine.vue'
 import { minutesOf, useWeeks } from './use-weeks.ts'
@@ -50,6 +51,10 @@ const { trouble, asking } = useAsking()
 const told = ref('')
 
 const chosen = ref<readonly string[]>([])
+/** Points nobody has spoken of yet. */
+const unsaid = computed(() =>
+  [...weeks.byId.value.values()].filter(({ lastDone }) => lastDone === null).map(({ id }) => id),
+)
 const shown = computed(() => chosen.value.flatMap((id) => weeks.byId.value.get(id) ?? []))
 
 /** A new round: which areas, how far ahead, for whom, and which points a person took or left by hand. */
@@ -203,12 +208,14 @@ const move = (ids: readonly string[], week: number) => asking(() => weeks.move(i
         </p>
       </section>
       <section v-if="shown.length" aria-label="Points" class="points">
+        <SayDoneForm v-if="session.maySave && shown.length > 1 && !making.on" :points="shown" @saved="weeks.load()" />
         <PointCard
           v-for="point in shown"
           :key="point.id"
           :point="point"
           :making="making.on"
           :taken="onRound.has(point.id)"
+          :rounds="open"
           @take="byHand.set(point.id, $event)"
           @saved="weeks.load()"
         />
@@ -241,6 +248,10 @@ const move = (ids: readonly string[], week: number) => asking(() => weeks.move(i
           </ul>
         </template>
         <StopList v-if="session.mayPlan" :stops="weeks.stops.value" @saved="load" />
+        <p v-if="unsaid.length" class="quiet">
+          Of {{ unsaid.length }} points nobody has said when they were last done: they are due now.
+          <button type="button" class="link" data-test="unsaid" @click="chosen = unsaid">Look at them</button>
+        </p>
         <template v-if="weeks.unreached.value.length">
           <h2>Nobody can reach</h2>
           <ul class="plain">

@@ -1,4 +1,4 @@
-import { RoundChange, RoundDetail, type KeptRoundEntry } from '@yardfrost/contract'
+import { RoundChange, RoundDetail, type KeptRoundEntry, type SaveRound } from '@yardfrost/contract'
 import { openPoint, pointPlan, RoundEntry, roundProgress, type SignedRoundEntry } from '@yardfrost/core'
 import { computed, shallowRef } from 'vue'
 import { api } from '../api/client.ts'
@@ -62,6 +62,8 @@ export function useRound(id: string) {
       else if (now) {
         const { entries: added, ...rest } = RoundChange.parse(told)
         hear({ ...now, ...rest, entries: joinedEntries(now.entries, added) })
+        // Its points or its walker are others now.
+        if (rest.version !== now.version) void api.round(id).then(hear, () => undefined)
       }
     },
   })
@@ -72,6 +74,10 @@ export function useRound(id: string) {
     stream.open()
     outbox.resume()
   }
+  async function change(to: Omit<SaveRound, 'version'>): Promise<void> {
+    const now = round.value
+    if (now) hear(await api.saveRound(id, { ...to, version: now.version }))
+  }
   async function close(): Promise<void> {
     hear(await api.closeRound(id))
   }
@@ -81,6 +87,8 @@ export function useRound(id: string) {
   return {
     round,
     progress,
+    /** Points of which something was said. */
+    spoken: computed(() => entries.value.map(({ point }) => point)),
     closed,
     mayWrite: computed(() => session.maySave && !closed.value),
     away: computed(() => outbox.away.value || (round.value !== null && stream.isBroken())),
@@ -88,6 +96,7 @@ export function useRound(id: string) {
     refused: outbox.refused,
     hideRefused: outbox.markRead,
     load,
+    change,
     close,
     add,
     addPhoto: async (point: string, file: File): Promise<void> =>

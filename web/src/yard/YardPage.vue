@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { JobSummary, PlantPoint, RoundSummary, Warming, Yard } from '@yardfrost/contract'
+import type { JobSummary, OverduePoints, RoundSummary, Warming, Yard } from '@yardfrost/contract'
 import { hasEnded } from '@yardfrost/core'
 import { computed, ref } from 'vue'
 import { api } from '../api/client.ts'
@@ -24,7 +24,7 @@ page.crumbs = [{ label: 'Yard' }]
 const yard = ref<Yard | null>(null)
 const jobs = ref<JobSummary[]>([])
 const rounds = ref<RoundSummary[]>([])
-const overdue = ref<PlantPoint[]>([])
+const overdue = ref<OverduePoints>({ points: [], dueThisWeek: 0 })
 const warming = ref<Warming>([])
 const { failure, load } = useLoading(async () => {
   ;[yard.value, jobs.value, rounds.value, overdue.value, warming.value] = await Promise.all([
@@ -37,7 +37,7 @@ const { failure, load } = useLoading(async () => {
 })
 
 const areas = computed(() =>
-  yard.value ? todayOf(yard.value, jobs.value, rounds.value, overdue.value, format.sentence, warming.value) : [],
+  yard.value ? todayOf(yard.value, jobs.value, rounds.value, overdue.value.points, format.sentence, warming.value) : [],
 )
 const lines = computed(() => areas.value.reduce((sum, area) => sum + area.lines.length, 0))
 const machines = computed(() => yard.value?.areas.flatMap((area) => area.machines) ?? [])
@@ -113,7 +113,7 @@ const coming = computed(() =>
           <RouterLink class="link" :to="{ name: 'register' }" data-test="to-register">the register</RouterLink>.
         </p>
       </section>
-      <section v-if="coming.length" aria-label="Coming up">
+      <section v-if="coming.length || overdue.dueThisWeek > 0" aria-label="Coming up">
         <h2>Coming up</h2>
         <ol class="coming">
           <li v-for="one in coming" :key="one.words">
@@ -122,6 +122,12 @@ const coming = computed(() =>
             </RouterLink>
           </li>
         </ol>
+        <p v-if="overdue.dueThisWeek > 0" data-test="due-this-week">
+          <RouterLink class="link" :to="{ name: 'rounds' }"
+            >{{ overdue.dueThisWeek }} {{ overdue.dueThisWeek === 1 ? 'point comes' : 'points come' }} due this
+            week</RouterLink
+          >
+        </p>
       </section>
     </aside>
   </div>

@@ -101,7 +101,7 @@ function findings(
 
 const doorOf = (job: JobSummary) => ({ label: `Job ${job.number}`, to: { name: 'job', params: { id: job.id } } })
 const stageOf = (job: JobSummary): string =>
-  `${job.state === 'waiting' ? 'Waits at' : 'At'} ${job.stage?.toLowerCase() ?? 'its end'}, ${job.doneSteps} of ${job.steps} steps${job.who ? `, ${job.who}` : ''}.`
+  `${job.state === 'waiting' ? 'Waits at' : 'At'} ${job.stage?.toLowerCase() ?? 'its end'}, ${job.doneSteps} of ${job.steps} steps${job.who ? `, ${job.who}` : ''}.${job.state === 'waiting' && job.reason ? ` ${job.reason}.` : ''}`
 
 /** `DF-41 both ends`, or the ends by name. */
 function placeOf(machine: { tag: string; positions: readonly unknown[] }, names: readonly string[]): string {

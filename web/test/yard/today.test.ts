@@ -22,7 +22,7 @@ const yard: Yard = {
   ],
 } // prettier-ignore
 const job = (change: Partial<JobSummary>): JobSummary => ({
-  ...{ id: 'j', kind: 'bearing-change', number: 104, title: 'Change the bearing, drive end', state: 'under-way' },
+  ...{ id: 'j', kind: 'bearing-change', number: 104, title: 'Change the bearing, drive end', state: 'under-way', reason: null },
   ...{ machine: { id: 'A-1', tag: 'A-1', name: 'Pump', area: 'Near hall' }, plannedFor: null, createdAt: '', endedAt: null },
   ...{ stage: 'Heat and mount', doneSteps: 6, steps: 14, who: 'Una' },
   ...change,
