@@ -59,7 +59,7 @@ describePage('a round with a tablet', { as: 'technician', size: [1180, 820] }, (
     const strokes = await page.read('[data-test="strokes"]')
     await page.click('[data-test="point-done"]')
     await is(page, first, 'done')
-    await page.seeText(at(first), new RegExp(`read it again\\s+${strokes}`))
+    await page.seeText(at(first), new RegExp(`read it again at \\d\\d:\\d\\d\\s+${strokes}`))
   })
 
   it('takes another number of strokes, and a word on what was not done', async () => {

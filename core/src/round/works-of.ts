@@ -96,7 +96,8 @@ function oilPoints(position: RollingPosition, { bearing }: RollingOutcomes['grea
   }
 }
 
-function housingOf({ seat }: RollingPosition, { kind }: Machine): (typeof pointHousings)[number] {
+function housingOf({ seat, mount }: RollingPosition, { kind }: Machine): (typeof pointHousings)[number] {
   if (kind === 'motor') return 'motor-end'
-  return seat.housing === 'split' ? 'split' : 'solid'
+  if (mount.housing === 'flanged') return 'flanged'
+  return mount.housing === 'split' || seat.housing === 'split' ? 'split' : 'solid'
 }

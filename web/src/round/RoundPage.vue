@@ -7,6 +7,7 @@ import VerdictMark from '../figures/VerdictMark.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useSession } from '../shell/session.ts'
+import { shownClock } from '../shell/shown-time.ts'
 import { useAsking } from '../shell/use-asking.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import { usePageKeys } from '../shell/use-page-keys.ts'
@@ -102,6 +103,10 @@ const endOf = ({ point, plan, progress }: PointInHand) =>
 /** Read before it was greased and not yet after: it comes back on the list. */
 const comesBack = ({ point, progress }: PointInHand) =>
   point.kind === 'grease' && progress.state === 'done' && progress.readings.before !== undefined && progress.readings.after === undefined // prettier-ignore
+/** Grease has warmed it by then, ms. */
+const readAgainMs = 30 * 60_000
+const readAgainAt = ({ progress }: PointInHand): string =>
+  progress.at === null ? '' : shownClock(new Date(Date.parse(progress.at) + readAgainMs).toISOString())
 
 /** The round itself is changed, and not what stands on it. */
 const changing = ref(false)
@@ -141,7 +146,7 @@ const close = () => asking(work.close)
             <span>
               {{ pointName(one.point) }}
               <span v-if="one.progress.reason" class="quiet">{{ skipWords[one.progress.reason].toLowerCase() }}</span>
-              <span v-else-if="comesBack(one)" class="quiet">read it again</span>
+              <span v-else-if="comesBack(one)" class="quiet">read it again at {{ readAgainAt(one) }}</span>
               <span v-else-if="one.progress.by && one.progress.by !== session.account?.name" class="quiet">{{
                 one.progress.by
               }}</span>

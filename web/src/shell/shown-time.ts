@@ -10,6 +10,10 @@ export function writeDatesIn(next: string): void {
 export const shownTime = (iso: string): string =>
   new Date(iso).toLocaleString(language.value, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
+/** The hour and minute of a moment, for what is to be done the same day. */
+export const shownClock = (iso: string): string =>
+  new Date(iso).toLocaleTimeString(language.value, { hour: '2-digit', minute: '2-digit' })
+
 /** A moment with its year: on paper and in a history nobody should guess it. */
 export const shownWithYear = (iso: string): string =>
   new Date(iso).toLocaleString(language.value, { dateStyle: 'medium', timeStyle: 'short' })
