@@ -51,6 +51,12 @@ import { roundDueCalculation } from './records/round-due.ts'
 import { roundLevelCalculation } from './records/round-level.ts'
 import { roundPlanCalculation } from './records/round-plan.ts'
 import { judgeTrendCalculation } from './records/trend/judge-trend.ts'
+import { envelopeSpectrumCalculation } from './records/spectrum/envelope.ts'
+import { matchSpectrumCalculation } from './records/spectrum/match.ts'
+import { simulateSpectrumCalculation } from './records/spectrum/simulate.ts'
+import { logLifeCalculation } from './records/log/life.ts'
+import { logParetoCalculation } from './records/log/pareto.ts'
+import { logRecurrentCalculation } from './records/log/recurrent.ts'
 import { vibrationSeverityCalculation } from './records/vibration-severity.ts'
 import { oilChangeCalculation } from './running/oil-change.ts'
 import { oilLevelCalculation } from './running/oil-level.ts'
@@ -150,6 +156,12 @@ export function createCalculations({ catalogue, damage }: References): ReadonlyM
     adaptIntervalCalculation,
     judgeTrendCalculation,
     vibrationSeverityCalculation,
+    logLifeCalculation,
+    logParetoCalculation,
+    logRecurrentCalculation,
+    simulateSpectrumCalculation,
+    envelopeSpectrumCalculation,
+    matchSpectrumCalculation,
     filmCalculation,
     pressureVelocityCalculation,
     calculation(

@@ -1,0 +1,90 @@
+import { crossing } from './bisect.ts'
+
+/** Hours of bearings on the scale of the longest of them: no power of them overflows. */
+export interface Ages {
+  /** ln(t / longest) of all, and of those that failed. */
+  all: readonly number[]
+  failed: readonly number[]
+  longestH: number
+}
+
+export const sum = (values: readonly number[], of: (x: number) => number): number =>
+  values.reduce((total, x) => total + of(x), 0)
+
+/** Sum of the hours to a power, on the scale of the longest. */
+export const powered = ({ all }: Ages, shape: number): number => sum(all, (x) => Math.exp(shape * x))
+
+/** Least and greatest shape that is looked for. */
+const [leastShape, mostShape] = [0.05, 50]
+
+/** Likeliest shape; 50 where all failed at nearly the same hours. */
+export function bestShape(ages: Ages): number {
+  const { all, failed } = ages
+  const middle = sum(failed, (x) => x) / failed.length
+  const g = (lnShape: number): number => {
+    const shape = Math.exp(lnShape)
+    return sum(all, (x) => x * Math.exp(shape * x)) / powered(ages, shape) - 1 / shape - middle
+  }
+  if (g(Math.log(mostShape)) <= 0) return mostShape
+  return Math.exp(crossing(g, Math.log(leastShape), Math.log(mostShape), 100))
+}
+
+/** Hours at which 63 % have failed, the likeliest for a shape. */
+export const scaleFor = (ages: Ages, shape: number): number =>
+  ages.longestH * (powered(ages, shape) / ages.failed.length) ** (1 / shape)
+
+/** Chi-square for 90 % with one degree of freedom: twice the log-likelihood may fall by so much. */
+const allowed = 2.705543454
+
+/** Bounds of the shape by the ratio of likelihoods, 90 %; null where there is none. */
+export function shapeBounds(ages: Ages, shape: number): { low: number | null; high: number | null } {
+  const r = ages.failed.length
+  const ends = sum(ages.failed, (x) => x)
+  const likelihood = (one: number) => r * Math.log(one) - r * Math.log(powered(ages, one) / r) + (one - 1) * ends - r
+  const best = likelihood(shape)
+  const over = (lnShape: number) => 2 * (best - likelihood(Math.exp(lnShape))) - allowed
+  const bound = (far: number): number | null => {
+    const [a, b] = [Math.log(shape), Math.log(far)]
+    return over(b) < 0 ? null : Math.exp(crossing(over, a, b, 100))
+  }
+  return { low: bound(shape / 1000), high: bound(shape * 1000) }
+}
+
+/** Exponents beyond this are as good as infinite. */
+const mostExponent = 700
+
+/** Bounds of the hours by which a share has failed, 90 %; null where there is none. */
+export function quantileBounds(
+  ages: Ages,
+  shape: number,
+  { k, hoursH }: { k: number; hoursH: number },
+): { lowH: number | null; highH: number | null } {
+  const { all, failed, longestH } = ages
+  const r = failed.length
+  const ends = sum(failed, (x) => x)
+  const grown = (exponent: number) => Math.exp(Math.min(mostExponent, exponent))
+  const likelihood = (u: number): number => {
+    const rise = (lnShape: number): number => {
+      const one = Math.exp(lnShape)
+      return r / one + (ends - r * u) - k * sum(all, (x) => (x - u) * grown(one * (x - u)))
+    }
+    const best = Math.exp(crossing(rise, Math.log(1e-4), Math.log(1e3), 60))
+    return (
+      r * Math.log(best) + r * Math.log(k) + best * (ends - r * u) - ends - k * sum(all, (x) => grown(best * (x - u)))
+    )
+  }
+  const fitted = Math.log(hoursH / longestH)
+  const top = likelihood(fitted)
+  const over = (u: number) => 2 * (top - likelihood(u)) - allowed
+  const bound = (way: 1 | -1): number | null => {
+    let step = 1 / shape
+    let inside = fitted
+    for (let turn = 0; turn < 40; turn++, step *= 2) {
+      const outside = fitted + way * step
+      if (over(outside) >= 0) return longestH * Math.exp(crossing(over, inside, outside, 60))
+      inside = outside
+    }
+    return null
+  }
+  return { lowH: bound(-1), highH: bound(1) }
+}
