@@ -1,6 +1,6 @@
 import { cpus } from 'node:os'
-import { readFileSync, writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
+import { writeBenchmark } from '@yardfrost/tools/write-benchmark.ts'
 import { Page } from './page.ts'
 import { timeRegister } from './register-bench.ts'
 import { reportLine, type Timed } from './timed.ts'
@@ -91,22 +91,57 @@ try {
      run().then(done)`,
   )
   timed.push({ field: 'drag on the shaft line', times: moves.slice(40), limitMs: 16.7 })
+  timed.push(await timeRound())
   timed.push(...(await timeRegister(page)))
 } finally {
   await page.close()
 }
+/** A round that is on this device, opened without a network: from the press until its strokes stand in the page. */
+async function timeRound(): Promise<Timed> {
+  const open = '[data-round="2"]'
+  await page.go('/rounds')
+  await page.click(open)
+  await page.see('[data-test="strokes"]')
+  await page.click('[data-test="to-rounds"]')
+  await page.see(open)
+  await page.setOffline(true)
+  try {
+    const times = await page.driver.executeAsyncScript<number[]>(
+      `const [open, done] = arguments
+       const there = (css) => new Promise((found) => {
+         const look = () => (document.querySelector(css) ? found() : setTimeout(look, 1))
+         look()
+       })
+       const run = async () => {
+         const times = []
+         for (let turn = 0; turn < 12; turn++) {
+           await there(open)
+           await new Promise((rest) => setTimeout(rest, 300))
+           const began = performance.now()
+           document.querySelector(open).click()
+           await there('[data-test="strokes"]')
+           void document.body.offsetHeight
+           times.push(performance.now() - began)
+           history.back()
+         }
+         return times
+       }
+       run().then(done)`,
+      open,
+    )
+    return { field: 'round from the device', times: times.slice(2), limitMs: 300 }
+  } finally {
+    await page.setOffline(false)
+  }
+}
+
 const lines = [
   `Chromium headless, ${cpus().length} cores; 2,000 machines and some 6,000 positions in the register`,
   ...timed.map(reportLine),
 ]
 console.log(lines.join('\n'))
-if (process.argv.includes('--write')) {
-  const file = fileURLToPath(new URL('../docs/benchmarks.md', import.meta.url))
-  const page = readFileSync(file, 'utf8')
-  const heading = '## On the page'
-  const [before = ''] = page.split(heading)
-  writeFileSync(
-    file,
-    `${before.trimEnd()}\n\n${heading}\n\nThe last run of \`npm run bench:page -- --write\`.\n\n\`\`\`\n${lines.join('\n')}\n\`\`\`\n`,
-  )
-}
+writeBenchmark(fileURLToPath(new URL('../docs/benchmarks.md', import.meta.url)), {
+  heading: 'On the page',
+  command: 'npm run bench:page',
+  lines,
+})

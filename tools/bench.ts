@@ -18,10 +18,11 @@ import {
   type WeekPoint,
 } from '@yardfrost/core'
 import { loadReferences } from '@yardfrost/server/reference-files'
-import { readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { readdirSync, readFileSync } from 'node:fs'
 import { cpus } from 'node:os'
 import { gzipSync } from 'node:zlib'
 import { build } from 'vite'
+import { writeBenchmark } from './write-benchmark.ts'
 
 // Machines are noisy, so every time stands beside a yardstick measured in the same run: a plain loop of square roots.
 
@@ -189,10 +190,10 @@ async function built(): Promise<string[]> {
 }
 lines.push(...(await built()))
 console.log(lines.join('\n'))
-if (process.argv.includes('--write')) {
-  // The page's own benchmark keeps its part of the file.
-  const [, typing] = readFileSync(`${root}/docs/benchmarks.md`, 'utf8').split(/(?=## On the page)/)
-  const page = `# Benchmarks\n\nThe last run of \`npm run bench -- --write\`. Compare by ratio to the yardstick, not by milliseconds: machines differ.\n\n\`\`\`\n${lines.join('\n')}\n\`\`\`\n${typing ? `\n${typing}` : ''}`
-  writeFileSync(`${root}/docs/benchmarks.md`, page)
-}
+writeBenchmark(`${root}/docs/benchmarks.md`, {
+  heading: '',
+  command: 'npm run bench',
+  remark: ' Compare by ratio to the yardstick, not by milliseconds: machines differ.',
+  lines,
+})
 if (!Number.isFinite(kept)) throw new Error('the yardstick lost count')

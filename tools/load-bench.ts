@@ -1,15 +1,15 @@
 import autocannon from 'autocannon'
 import { spawn, type ChildProcess } from 'node:child_process'
-import { mkdtempSync, readFileSync, rmSync, writeFileSync, chmodSync } from 'node:fs'
+import { mkdtempSync, rmSync, chmodSync } from 'node:fs'
 import { cpus, tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { setTimeout as pause } from 'node:timers/promises'
 import { fileURLToPath } from 'node:url'
 import pg from 'pg'
-import { say } from './command.ts'
 import { seedLargeSite } from './demo/large-site.ts'
 import { freePort } from './free-port.ts'
 import { Cluster } from './postgres.ts'
+import { writeBenchmark } from './write-benchmark.ts'
 
 // How the server bears a plant: fifty people who read and save on 2,000 machines for a minute, by one process and by three;
 // and how its routes stand beside the least that would answer the same rows, measured in turns in one run.
@@ -180,16 +180,11 @@ try {
     ...lines,
   ].join('\n')
   console.log(report)
-  if (process.argv.includes('--write')) {
-    const file = join(root, 'docs/benchmarks.md')
-    const head = '## Under load'
-    const [before = ''] = readFileSync(file, 'utf8').split(`\n${head}`)
-    writeFileSync(
-      file,
-      `${before.trimEnd()}\n\n${head}\n\nThe last run of \`npm run bench:load -- --write\`.\n\n\`\`\`\n${report}\n\`\`\`\n`,
-    )
-    say('wrote docs/benchmarks.md')
-  }
+  writeBenchmark(join(root, 'docs/benchmarks.md'), {
+    heading: 'Under load',
+    command: 'npm run bench:load',
+    lines: [report],
+  })
 } finally {
   await cluster.stop()
   rmSync(folder, { recursive: true, force: true })
