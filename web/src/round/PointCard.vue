@@ -56,7 +56,8 @@ const due = computed(() => {
   const { lastDone, dueOn, earlyOn, lateOn, movedTo } = point
   if (lastDone === null) return 'Nobody has said when it was last done: it is due now.'
   if (dueOn === null) return `Last done ${shownDay(lastDone)}. Its machine stands: it comes due when it runs again.`
-  const tolerance = earlyOn && lateOn ? `, from ${shownDay(earlyOn)} to ${shownDay(lateOn)} is as good` : ''
+  const tolerance =
+    earlyOn && lateOn && earlyOn !== lateOn ? `, from ${shownDay(earlyOn)} to ${shownDay(lateOn)} is as good` : ''
   const moved = movedTo ? ` Moved to ${shownDay(movedTo)}.` : ''
   return `Last done ${shownDay(lastDone)}, due ${shownDay(dueOn)}${tolerance}.${moved}`
 })

@@ -156,13 +156,12 @@ const close = () => asking(work.close)
         </template>
       </div>
       <p class="more">
-        <RouterLink class="link" :to="{ name: 'round-sheet', params: { id } }" data-test="to-sheet"
-          >Sheet to print</RouterLink
-        >
+        <RouterLink class="link" :to="{ name: 'round-sheet', params: { id } }" data-test="to-sheet">Sheet</RouterLink>
         <Button
           v-if="work.mayWrite.value"
           size="small"
-          variant="text"
+          severity="secondary"
+          variant="outlined"
           :label="changing ? 'Back' : 'Change'"
           data-test="change-round"
           @click="changing = !changing"
@@ -172,7 +171,7 @@ const close = () => asking(work.close)
           size="small"
           severity="secondary"
           variant="outlined"
-          label="Close the round"
+          label="Close it"
           data-test="close-round"
           @click="close"
         />

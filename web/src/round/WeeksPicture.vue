@@ -29,7 +29,7 @@ const columns = computed(() => [
   ...props.weeks.map(({ number, minutes, stands }, week) => ({ week, label: `week ${number}`, minutes, stands })),
 ])
 const most = computed(() => Math.max(60, ...columns.value.map(({ minutes }) => minutes)))
-const barPx = (minutes: number) => Math.round((52 * minutes) / most.value)
+const barPx = (minutes: number) => Math.round((40 * minutes) / most.value)
 
 /** Every point of a machine, those that are due after these weeks too. */
 const pointsOf = (machineId: string) =>

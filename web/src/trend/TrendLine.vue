@@ -57,6 +57,11 @@ const frame = computed(() => {
   const y = scaleLinear([Math.min(...values), Math.max(...values)], [height - below, 18]).nice()
   return { x, y, last }
 })
+/** The end at which a limit is named: where the line is farther from it. */
+function freeEnd(limit: number): 'start' | 'end' {
+  const [first, last] = [days.value[0], days.value.at(-1)]
+  return first && last && Math.abs(first.median - limit) > Math.abs(last.median - limit) ? 'start' : 'end'
+}
 const line = computed(() => {
   if (!frame.value) return ''
   const { x, y } = frame.value
@@ -107,7 +112,7 @@ const state = computed(() => {
       <g v-for="(limit, name) in limits" :key="name">
         <template v-if="limit !== null && frame.y(limit) > 8">
           <path :class="name" :d="`M0 ${frame.y(limit)}H${width}`" />
-          <text :class="name" :x="name === 'alert' ? width : 0" :y="frame.y(limit) - 3">
+          <text :class="[name, freeEnd(limit)]" :x="freeEnd(limit) === 'end' ? width : 0" :y="frame.y(limit) - 3">
             {{ name === 'alert' ? 'watch' : 'stop' }} {{ shown(limit) }}
           </text>
         </template>
@@ -182,7 +187,6 @@ text {
   fill: var(--ink-2);
 }
 
-text.alert,
 text.end {
   text-anchor: end;
 }
