@@ -1,5 +1,6 @@
-import { createServer, type AddressInfo, type Socket } from 'node:net'
+import type { Socket } from 'node:net'
 import { chanceFor } from './chance-for.ts'
+import { serveAsProcess } from './serve-lines.ts'
 
 // A collector with probes on every housing. It is asked "collect ID ID ..." and sends
 // "read ID QUANTITY VALUE ROOM MOMENT" for one after the other until the line is closed; ROOM is "-" where it is not read.
@@ -38,19 +39,8 @@ function collect(socket: Socket, pieces: readonly string[]): void {
   socket.on('close', () => clearInterval(turn))
 }
 
-const server = createServer((socket) => {
-  let heard = ''
-  socket.on('error', () => socket.destroy())
-  socket.on('data', (chunk: Buffer) => {
-    heard += chunk.toString('utf8')
-    const [line, ...more] = heard.split('\n')
-    if (more.length === 0 || line === undefined) return
-    heard = more.join('\n')
-    const [command, ...pieces] = line.trim().split(' ')
-    if (command === 'collect' && pieces.length > 0) collect(socket, pieces)
-    else socket.end('error nothing to collect\n')
-  })
+serveAsProcess((socket, line) => {
+  const [command, ...pieces] = line.split(' ')
+  if (command === 'collect' && pieces.length > 0) collect(socket, pieces)
+  else socket.end('error nothing to collect\n')
 })
-server.listen(0, '127.0.0.1', () => console.log((server.address() as AddressInfo).port))
-// The server that started it is gone.
-process.on('disconnect', () => process.exit(0))

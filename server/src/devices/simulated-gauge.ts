@@ -1,7 +1,7 @@
 import { Measurable, type SenseHousing } from '@yardfrost/contract'
-import { createServer, type Server } from 'node:net'
 import type { AddressInfo } from 'node:net'
 import { chanceFor } from './chance-for.ts'
+import { lineServer } from './serve-lines.ts'
 
 /** Sizes of the made-up worn bearings that lie on the benches, mm. */
 const wornBearings = [
@@ -54,16 +54,7 @@ export function pieceSize(
  */
 export async function startSimulatedGauge(): Promise<{ port: number; stop: () => Promise<void> }> {
   let pressed = 0
-  const server: Server = createServer((socket) => {
-    let heard = ''
-    socket.on('error', () => socket.destroy())
-    socket.on('data', (chunk: Buffer) => {
-      heard += chunk.toString('utf8')
-      const [line, ...more] = heard.split('\n')
-      if (more.length === 0 || line === undefined) return
-      socket.end(`${answer(line.trim(), ++pressed)}\n`)
-    })
-  })
+  const server = lineServer((socket, line) => socket.end(`${answer(line, ++pressed)}\n`))
   await new Promise<void>((listening, failed) => {
     server.once('error', failed)
     server.listen(0, '127.0.0.1', () => listening())

@@ -1,5 +1,6 @@
 import { heatFor, infraredReading, type HeatedBearing, type RingTemperatures } from '@yardfrost/core'
-import { createServer, type AddressInfo, type Socket } from 'node:net'
+import type { Socket } from 'node:net'
+import { serveAsProcess } from './serve-lines.ts'
 
 // The simulated induction heater, a process of its own: it prints the port it listens on, and heats what it is told to.
 //
@@ -87,17 +88,4 @@ function heat(socket: Socket, line: string): void {
   socket.on('close', () => clearInterval(turn))
 }
 
-const server = createServer((socket) => {
-  let heard = ''
-  socket.on('error', () => socket.destroy())
-  socket.on('data', (chunk: Buffer) => {
-    heard += chunk.toString('utf8')
-    const [line, ...more] = heard.split('\n')
-    if (more.length === 0 || line === undefined) return
-    heard = more.join('\n')
-    heat(socket, line.trim())
-  })
-})
-server.listen(0, '127.0.0.1', () => console.log((server.address() as AddressInfo).port))
-// The server that started it is gone: nobody switches it off any more.
-process.on('disconnect', () => process.exit(0))
+serveAsProcess(heat)
