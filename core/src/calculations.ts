@@ -59,6 +59,11 @@ import { logParetoCalculation } from './records/log/pareto.ts'
 import { logRecurrentCalculation } from './records/log/recurrent.ts'
 import { vibrationSeverityCalculation } from './records/vibration-severity.ts'
 import { oilChangeCalculation } from './running/oil-change.ts'
+import { chooseViscosityCalculation } from './lubrication/choose.ts'
+import { frictionTorqueCalculation } from './running/friction.ts'
+import { greaseLifeCalculation } from './running/grease-life.ts'
+import { speedThermalCalculation } from './running/speed-thermal.ts'
+import { runningTemperatureCalculation } from './running/temperature.ts'
 import { oilLevelCalculation } from './running/oil-level.ts'
 import { fitRecommendCalculation } from './seat/fit-recommend.ts'
 import { fitResultCalculation } from './seat/fit-result.ts'
@@ -147,6 +152,11 @@ export function createCalculations({ catalogue, damage }: References): ReadonlyM
     greaseStrokesCalculation,
     greaseFillCalculation,
     greaseCompatibilityCalculation,
+    frictionTorqueCalculation,
+    runningTemperatureCalculation,
+    speedThermalCalculation,
+    greaseLifeCalculation,
+    chooseViscosityCalculation,
     oilLevelCalculation,
     oilChangeCalculation,
     roundDueCalculation,

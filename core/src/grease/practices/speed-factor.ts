@@ -57,7 +57,7 @@ function bySpeedFactor(input: IntervalGiven): Worked {
 }
 
 /** Full to P/C 0.1, then straight to 0.7 at 0.15, 0.4 at 0.25 and 0.1 at 0.35. */
-function loadFactor(loadRatio: number): number {
+export function loadFactor(loadRatio: number): number {
   if (loadRatio <= 0.1) return 1
   if (loadRatio <= 0.15) return 1 - ((loadRatio - 0.1) / 0.05) * 0.3
   return 0.7 - ((loadRatio - 0.15) / 0.1) * 0.3

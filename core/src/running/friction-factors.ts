@@ -1,0 +1,35 @@
+import table from '../../data/friction-factors.json' with { type: 'json' }
+import type { BearingType } from '../bearing-types/index.ts'
+import { refused } from '../records/running-hours.ts'
+
+/** Factors of the friction of a series: viscous, of the load at P0 = 0.05 C0, and how the latter grows. */
+export interface FrictionFactors {
+  f0: number
+  f1r: number
+  exponent: number
+}
+
+interface Row extends FrictionFactors {
+  type: string
+  series: string
+}
+const rows = table.rows.map(
+  ([type, series, f0, f1, exponent]): Row => ({ type: String(type), series: String(series), f0: Number(f0), f1r: Number(f1) * 1e-5, exponent: Number(exponent) }), // prettier-ignore
+)
+
+/**
+ * Factors of a series of a type; of the first of the type where none is named.
+ *
+ * @param series - as catalogues write it; a cylindrical one with or without the letters before it
+ * @throws InputError on `bearingType` where the method has none of it, `series` where it is none of the type's
+ */
+export function frictionFactors(type: BearingType, series?: string): FrictionFactors {
+  const ofType = rows.filter((row) => row.type === type)
+  const [first] = ofType
+  if (!first) throw refused('bearingType', type, 'a type the method has factors of', 'NOT_ONE_OF')
+  if (series === undefined) return first
+  const bare = type === 'cylindrical-roller' ? series.replace(/^(NUP|NU|NJ|N)/, '') : series
+  const found = ofType.find((row) => row.series === bare)
+  if (!found) throw refused('series', series, `one of ${ofType.map((row) => row.series).join(', ')}`, 'NOT_ONE_OF')
+  return found
+}
