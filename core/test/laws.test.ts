@@ -48,8 +48,10 @@ function arbitraryOf(json: Json): fc.Arbitrary<unknown> {
   switch (json.type) {
     case 'boolean':
       return fc.boolean()
-    case 'integer':
-      return fc.integer({ min: Math.max(json.minimum ?? 0, -1000), max: Math.min(json.maximum ?? 1000, 1000) })
+    case 'integer': {
+      const min = Math.max(json.minimum ?? 0, -1000)
+      return fc.integer({ min, max: Math.max(min, Math.min(json.maximum ?? 1000, 1000)) })
+    }
     case 'number': {
       const min = json.exclusiveMinimum !== undefined ? json.exclusiveMinimum + 1e-3 : (json.minimum ?? -1000)
       const max = Math.min(json.exclusiveMaximum ?? json.maximum ?? 1e6, 1e6)

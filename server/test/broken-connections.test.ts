@@ -70,6 +70,15 @@ describe('a database connection that breaks', () => {
     })
     after(() => test.stop())
 
+    /** A position as it is now; a connection that broke a moment ago may cost one answer more. */
+    async function read(address: string): Promise<{ version: number }> {
+      for (;;) {
+        const { status, body } = await technician.get(address)
+        if (status === 200) return body as { version: number }
+        assert.equal(status, 503)
+      }
+    }
+
     it('loses no save that was answered, and answers 503 to the others', async () => {
       const address = `/api/positions/${test.site.positionId}`
       let { version } = (await technician.get(address).expect(200)).body as { version: number }
@@ -81,7 +90,7 @@ describe('a database connection that breaks', () => {
         ])
         assert.include([200, 503], status, JSON.stringify(body))
         if (status === 503) assert.equal(body.error.code, 'DATABASE_DOWN')
-        const { body: now } = await technician.get(address).expect(200)
+        const now = await read(address)
         assert.isAtLeast(now.version, status === 200 ? version + 1 : version)
         version = now.version
       }

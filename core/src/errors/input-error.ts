@@ -41,6 +41,8 @@ export class InputError extends Error {
   readonly field: string
   readonly allowed: string
   readonly fix: string
+  /** What was given. */
+  readonly value: unknown
 
   constructor({ code, field, value, allowed, fix }: InputErrorDetails) {
     // A refused input is the person's business, not a fault to trace; recording the stack would cost more than the
@@ -56,6 +58,7 @@ export class InputError extends Error {
     this.code = code
     this.field = field
     this.allowed = allowed
+    this.value = value
     this.fix = fix
   }
 }
@@ -77,4 +80,16 @@ export function attempt<T>(work: () => T): { value: T; refusal: null } | { value
     if (error instanceof InputError) return { value: null, refusal: error }
     throw error
   }
+}
+
+/**
+ * Runs `work` on a group of an input, and names what it refuses by the group.
+ *
+ * @param nameOf - name of a refused field as the whole input has it
+ */
+export function namedBy<T>(nameOf: (field: string) => string, work: () => T): T {
+  const { value, refusal } = attempt(work)
+  if (!refusal) return value
+  const { code, field, value: given, allowed, fix } = refusal
+  throw new InputError({ code, field: nameOf(field), value: given, allowed, fix })
 }

@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import { DefectFrequenciesInput } from '../../diagnose/defect-frequencies.schema.ts'
 import { defectFrequencies, type DefectFrequencies } from '../../diagnose/defect-frequencies.ts'
-import { InputError } from '../../errors/input-error.ts'
+import { namedBy } from '../../errors/input-error.ts'
 
 /** The bearing that lines are looked for of. */
 export const SpectrumBearing = DefectFrequenciesInput.omit({ speedRpm: true }).meta({
@@ -10,12 +10,8 @@ export const SpectrumBearing = DefectFrequenciesInput.omit({ speedRpm: true }).m
 export type SpectrumBearing = z.output<typeof SpectrumBearing>
 
 /** Its frequencies at a speed, Hz. @throws InputError on `bearing` where its elements do not fit */
-export function linesOf(bearing: SpectrumBearing, speedRpm: number): DefectFrequencies {
-  try {
-    return defectFrequencies({ ...bearing, speedRpm })
-  } catch (error) {
-    if (!(error instanceof InputError)) throw error
-    const { code, allowed, fix } = error
-    throw new InputError({ code, field: 'bearing', value: bearing.elements, allowed, fix })
-  }
-}
+export const linesOf = (bearing: SpectrumBearing, speedRpm: number): DefectFrequencies =>
+  namedBy(
+    () => 'bearing',
+    () => defectFrequencies({ ...bearing, speedRpm }),
+  )

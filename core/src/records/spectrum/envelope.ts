@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { namedBy } from '../../errors/input-error.ts'
 import { calculation } from '../../working/calculation.ts'
 import { atLeast, halfUp, median } from '../compare.ts'
 import { refused } from '../running-hours.ts'
@@ -67,7 +68,12 @@ const lowRateHz = 5000
 export function recordOf({ samples, sampleRateHz, simulate }: Waveform): { signal: Float64Array; rateHz: number } {
   if (!simulate && !samples) throw refused('samples', undefined, 'given, or simulated', 'MISSING')
   if (!simulate && sampleRateHz === undefined) throw refused('sampleRateHz', undefined, 'given with samples', 'MISSING')
-  const all = simulate ? simulateSignal(simulate) : Float64Array.from(samples ?? [])
+  const all = simulate
+    ? namedBy(
+        (field) => `simulate.${field}`,
+        () => simulateSignal(simulate),
+      )
+    : Float64Array.from(samples ?? [])
   let length = fewestSamples
   while (2 * length <= Math.min(all.length, longest)) length *= 2
   const cut = all.subarray(0, length)

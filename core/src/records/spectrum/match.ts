@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { namedBy } from '../../errors/input-error.ts'
 import { calculation } from '../../working/calculation.ts'
 import { atLeast, atMost } from '../compare.ts'
 import { refused } from '../running-hours.ts'
@@ -197,7 +198,10 @@ function measuredSpeed(
 }
 
 function axialLines(axial: Waveform, turnHz: number, lineHz: number) {
-  const { signal, rateHz } = recordOf(axial)
+  const { signal, rateHz } = namedBy(
+    (field) => `axial.${field}`,
+    () => recordOf(axial),
+  )
   const { peaks, resolutionHz } = spectrumOf(signal, rateHz, turnHz)
   return shaftLines(peaks, { turnHz, resolutionHz, lineHz })
 }
