@@ -246,6 +246,30 @@ describe('jobs', () => {
         assert.match(body.error.message, /why it waits or is cancelled/)
       })
 
+  it('of another grease go the way the two ask for, and leave nothing of the one before', async () => {
+    const address = `/api/positions/${test.site.positionId}`
+    const { version, inputs } = (await technician.get(address).expect(200)).body
+    const grease = { ...inputs.grease, thickenerBefore: 'lithium', thickener: 'polyurea' }
+    await technician
+      .put(address)
+      .send({ version, inputs: { ...inputs, grease } })
+      .expect(200)
+    const { body: change } = await technician
+      .post('/api/jobs')
+      .send({ machineId: test.site.machineId, positionIds: [test.site.positionId], kind: 'grease-change' })
+      .expect(201)
+    assert.match(change.title, /^Change the grease, /)
+    assert.include(
+      (change as JobDetail).steps.map(({ stage }) => stage),
+      'wash',
+    )
+    assert.isEmpty((await send(allOf(change), change)).refused)
+    await technician.post(`/api/jobs/${change.id}/close`).expect(200)
+    const { body: after } = await technician.get(address).expect(200)
+    assert.isNull(after.inputs.grease.thickenerBefore)
+    assert.deepEqual(after.inputs, { ...inputs, grease: { ...grease, thickenerBefore: null } })
+  })
+
   it('do not close while a step is open', async () => {
     const { body } = await technician.post(`/api/jobs/${job.id}/close`).expect(409)
     assert.equal(body.error.code, 'NOT_READY')

@@ -86,7 +86,7 @@ function sectionOf(designation: string | null): HalfSection | null {
         A draft of its shaft line lies on this device and is not saved yet.
       </p>
       <p v-if="session.maySave && !machine.retiredAt && machine.positions.length > 0">
-        <Button label="Change a bearing" data-test="new-job" @click="planning = !planning" />
+        <Button label="Make a job" data-test="new-job" @click="planning = !planning" />
       </p>
       <p class="entry">
         <RouterLink :to="{ name: 'entry', params: { id: machine.id } }" data-test="to-entry"
