@@ -1,4 +1,5 @@
 import table from '../../data/friction-factors.json' with { type: 'json' }
+import { frictionOf, type TypeFriction } from '../bearing-types/friction.ts'
 import type { BearingType } from '../bearing-types/index.ts'
 import { refused } from '../records/running-hours.ts'
 
@@ -17,6 +18,13 @@ const rows = table.rows.map(
   ([type, series, f0, f1, exponent]): Row => ({ type: String(type), series: String(series), f0: Number(f0), f1r: Number(f1) * 1e-5, exponent: Number(exponent) }), // prettier-ignore
 )
 
+/** What the friction of a type goes by. @throws InputError on `bearingType` where the method has none of it */
+export function frictionFacts(type: BearingType): TypeFriction {
+  const facts = frictionOf[type]
+  if (!facts) throw refused('bearingType', type, 'a type the method has factors of', 'NOT_ONE_OF')
+  return facts
+}
+
 /**
  * Factors of a series of a type; of the first of the type where none is named.
  *
@@ -24,11 +32,12 @@ const rows = table.rows.map(
  * @throws InputError on `bearingType` where the method has none of it, `series` where it is none of the type's
  */
 export function frictionFactors(type: BearingType, series?: string): FrictionFactors {
+  const { letters } = frictionFacts(type)
   const ofType = rows.filter((row) => row.type === type)
   const [first] = ofType
-  if (!first) throw refused('bearingType', type, 'a type the method has factors of', 'NOT_ONE_OF')
+  if (!first) throw new Error(`no friction factors of ${type}`)
   if (series === undefined) return first
-  const bare = type === 'cylindrical-roller' ? series.replace(/^(NUP|NU|NJ|N)/, '') : series
+  const bare = letters ? series.replace(letters, '') : series
   const found = ofType.find((row) => row.series === bare)
   if (!found) throw refused('series', series, `one of ${ofType.map((row) => row.series).join(', ')}`, 'NOT_ONE_OF')
   return found

@@ -1,7 +1,6 @@
-import type { BearingType } from '../bearing-types/index.ts'
 import { refused } from '../records/running-hours.ts'
 import { calculation } from '../working/calculation.ts'
-import { frictionFactors, type FrictionFactors } from './friction-factors.ts'
+import { frictionFacts, frictionFactors, type FrictionFactors } from './friction-factors.ts'
 import { FrictionInput } from './friction.schema.ts'
 
 export interface FrictionTorque {
@@ -27,15 +26,6 @@ export const viscousShare = { grease: 2 / 3, 'oil-bath': 1, 'oil-circulation': 1
 const lip = { none: 0, 'low-friction': 0.001, contact: 0.012, 'shaft-lip': 0.05 } as const
 const ribFriction = { grease: 0.003, 'oil-bath': 0.002, 'oil-circulation': 0.002, 'oil-air': 0.002 } as const
 
-type Angled = { usual: number; from: number; to: number }
-const angles: Partial<Record<BearingType, Angled>> = {
-  'angular-contact-ball': { usual: 40, from: 15, to: 45 },
-  'four-point-ball': { usual: 35, from: 20, to: 45 },
-  'self-aligning-ball': { usual: 10, from: 3, to: 45 },
-  'tapered-roller': { usual: 15, from: 3, to: 45 },
-  'spherical-roller': { usual: 11, from: 3, to: 45 },
-  'thrust-ball': { usual: 90, from: 45, to: 90 },
-}
 /** Y0 by contact angle, straight between. */
 const staticAxial = [
   [15, 0.46],
@@ -62,42 +52,22 @@ interface FrictionLoads {
 
 type Loaded = Pick<FrictionInput, 'bearingType' | 'contactAngleDeg' | 'ribs' | 'radialN' | 'axialN'>
 
-/** @throws InputError on `radialN`, `axialN`, `contactAngleDeg` */
-function frictionLoads({ bearingType: type, contactAngleDeg, ribs, radialN, axialN }: Loaded): FrictionLoads {
-  const thrust = type === 'thrust-ball'
-  if (thrust && axialN === undefined) throw refused('axialN', undefined, 'given for a thrust bearing', 'MISSING')
-  if (!thrust && radialN === undefined) throw refused('radialN', undefined, 'given', 'MISSING')
+/** @throws InputError on `bearingType`, `radialN`, `axialN`, `contactAngleDeg` */
+function frictionLoads({ bearingType, contactAngleDeg, ribs, radialN, axialN }: Loaded): FrictionLoads {
+  const { angle: angles, takes, loads } = frictionFacts(bearingType)
+  if (takes === 'axial' && axialN === undefined) throw refused('axialN', undefined, 'given for a thrust bearing', 'MISSING') // prettier-ignore
+  if (takes !== 'axial' && radialN === undefined) throw refused('radialN', undefined, 'given', 'MISSING')
   const [fr, fa] = [radialN ?? 0, axialN ?? 0]
-  const angled = angles[type]
-  const angle = contactAngleDeg ?? angled?.usual ?? 0
-  if (contactAngleDeg !== undefined && angled && (angle < angled.from || angle > angled.to))
-    throw refused('contactAngleDeg', angle, `${angled.from} to ${angled.to}° for this type`, 'OUT_OF_RANGE')
-  const cot = angle === 90 ? 0 : 1 / Math.tan((angle * Math.PI) / 180)
-  switch (type) {
-    case 'deep-groove-ball':
-    case 'insert-ball':
-      return { p0: Math.max(fr, 0.6 * fr + 0.5 * fa), p1: Math.max(fr, 3 * fa - 0.1 * fr) }
-    case 'angular-contact-ball':
-      return { p0: Math.max(fr, 0.5 * fr + axialFactor(angle) * fa), p1: Math.max(fr, 0.9 * cot * fa - 0.1 * fr) }
-    case 'four-point-ball':
-      return { p0: fr + 2 * axialFactor(angle) * fa, p1: 1.5 * fa + 3.6 * fr }
-    case 'self-aligning-ball':
-      return { p0: fr + 0.44 * cot * fa, p1: Math.max(fr, 0.9 * cot * fa - 0.1 * fr) }
-    case 'spherical-roller':
-      return { p0: fr + 0.44 * cot * fa, p1: Math.max(fr, 0.8 * cot * fa) }
-    case 'tapered-roller':
-      return { p0: fr, p1: Math.max(fr, 0.8 * cot * fa) }
-    case 'thrust-ball':
-      if (angle === 90 && fr > 0) throw refused('radialN', fr, '0 on a thrust bearing of 90°', 'FIELDS_DISAGREE')
-      return { p0: angle === 90 ? fa : (2.3 * fr) / cot + fa, p1: fa }
-    case 'cylindrical-roller':
-      if (ribs === 'both-rings' ? fa > 0.5 * fr : fa > 0)
-        throw refused('axialN', fa, ribs === 'both-rings' ? `at most half the radial load, ${0.5 * fr} N` : '0 without ribs on both rings', 'FIELDS_DISAGREE') // prettier-ignore
-      return { p0: fr, p1: fr }
-    default:
-      if (fa > 0) throw refused('axialN', fa, '0: this type takes none', 'FIELDS_DISAGREE')
-      return { p0: fr, p1: fr }
-  }
+  const angle = contactAngleDeg ?? angles?.usual ?? 0
+  if (contactAngleDeg !== undefined && angles && (angle < angles.from || angle > angles.to))
+    throw refused('contactAngleDeg', angle, `${angles.from} to ${angles.to}° for this type`, 'OUT_OF_RANGE')
+  if (takes === 'radial' && fa > 0) throw refused('axialN', fa, '0: this type takes none', 'FIELDS_DISAGREE')
+  if (takes === 'by-ribs' && fa > (ribs === 'both-rings' ? 0.5 * fr : 0))
+    throw refused('axialN', fa, ribs === 'both-rings' ? `at most half the radial load, ${0.5 * fr} N` : '0 without ribs on both rings', 'FIELDS_DISAGREE') // prettier-ignore
+  if (takes === 'axial' && angle === 90 && fr > 0)
+    throw refused('radialN', fr, '0 on a thrust bearing of 90°', 'FIELDS_DISAGREE')
+  const cot = angle === 90 || angle === 0 ? 0 : 1 / Math.tan((angle * Math.PI) / 180)
+  return loads({ radialN: fr, axialN: fa, cot, staticAxial: axialFactor(angle) })
 }
 
 /** Share of the load that is friction, at a static load. @throws InputError on `staticRatingN` */
@@ -121,7 +91,7 @@ export function loadTorque(
 ): Pick<FrictionTorque, 'f1' | 'frictionLoadN' | 'ribTorqueNmm' | 'loadTorqueNmm'> {
   const { p0, p1 } = frictionLoads(input)
   const f1 = loadShare(factors, p0, input.staticRatingN)
-  const ribs = input.bearingType === 'cylindrical-roller' && input.ribs === 'both-rings'
+  const ribs = frictionFacts(input.bearingType).takes === 'by-ribs' && input.ribs === 'both-rings'
   const ribTorqueNmm = ribs ? ribFriction[input.lubrication] * (input.axialN ?? 0) * pitchDiameterMm : 0
   return { f1, frictionLoadN: p1, ribTorqueNmm, loadTorqueNmm: f1 * p1 * pitchDiameterMm + ribTorqueNmm }
 }
@@ -132,8 +102,6 @@ export const viscousTorque = (f0: number, viscosityCst: number, speedRpm: number
 
 /** Heat of a torque at a speed, W. */
 export const wattsOf = (torqueNmm: number, speedRpm: number): number => (torqueNmm * speedRpm * Math.PI) / 30_000
-
-const startsHarder: Partial<Record<BearingType, number>> = { 'spherical-roller': 3, 'tapered-roller': 4 }
 
 /**
  * Friction of a bearing: of its load, its lubricant, its ribs and its seals.
@@ -166,7 +134,7 @@ export function frictionTorque(input: FrictionInput): FrictionTorque {
     totalMaxNmm: 1.3 * own + 1.6 * sealTorqueNmm,
     powerW: wattsOf(totalTorqueNmm, speedRpm),
     startingTorqueNmm:
-      (startsHarder[bearingType] ?? 2) * loadTorqueNmm + 1e-7 * f0 * 160 * dm ** 3 + 1.5 * sealTorqueNmm,
+      frictionFacts(bearingType).startsHarder * loadTorqueNmm + 1e-7 * f0 * 160 * dm ** 3 + 1.5 * sealTorqueNmm,
   }
 }
 

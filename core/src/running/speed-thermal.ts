@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { calculation } from '../working/calculation.ts'
 import { refused } from '../records/running-hours.ts'
-import { frictionFactors } from './friction-factors.ts'
+import { frictionFacts, frictionFactors } from './friction-factors.ts'
 import { FrictionShape } from './friction.schema.ts'
 import { loadTorque, viscousShare, viscousTorque, wattsOf } from './friction.ts'
 import { rootOf } from './root.ts'
@@ -73,7 +73,7 @@ export function pitchOf({
  */
 export function speedThermal(input: Given): SpeedThermal {
   const { bearingType, series, boreMm, odMm, widthMm, staticRatingN, lubrication, churnFactor, speedRpm } = input
-  if (bearingType === 'thrust-ball') throw refused('bearingType', bearingType, 'a type that is in the method', 'NOT_ONE_OF') // prettier-ignore
+  if (!frictionFacts(bearingType).thermalSpeed) throw refused('bearingType', bearingType, 'a type that is in the method', 'NOT_ONE_OF') // prettier-ignore
   const dm = pitchOf(input)
   const factors = frictionFactors(bearingType, series)
   const referenceAreaMm2 = Math.PI * widthMm * (boreMm + odMm)
