@@ -8,6 +8,7 @@ import {
 } from '@yardfrost/contract'
 import { DeviceError } from '../errors/device-error.ts'
 import { askLine } from './ask-line.ts'
+import { refuseComplaint } from './listen-lines.ts'
 
 /** A digital gauge: pressed once, it gives one reading. */
 export interface Gauge {
@@ -39,8 +40,7 @@ export const gaugeAt = (host: string, port: number): Gauge => ({
 
 /** Reads the answer of a gauge. @throws DeviceError */
 export function readingOf(line: string): Reading {
-  const [, said] = /^error (.+)$/.exec(line) ?? []
-  if (said) throw new DeviceError(`The gauge says: ${said}`)
+  refuseComplaint('gauge', line)
   const match = /^reading (\d+(?:\.\d+)?) mm (\S.*)$/.exec(line)
   const valueMm = Number(match?.[1])
   if (!match || !(valueMm > 0 && valueMm <= 2000))
@@ -50,8 +50,7 @@ export function readingOf(line: string): Reading {
 
 /** Reads the answer of a scale. @throws DeviceError */
 export function weightOf(line: string): Weight {
-  const [, said] = /^error (.+)$/.exec(line) ?? []
-  if (said) throw new DeviceError(`The scale says: ${said}`)
+  refuseComplaint('scale', line)
   const match = /^weight (\d+(?:\.\d+)?) g (\S.*)$/.exec(line)
   const grams = Number(match?.[1])
   if (!match || !(grams > 0 && grams <= 5000))
@@ -61,8 +60,7 @@ export function weightOf(line: string): Weight {
 
 /** Reads the answer of a probe. @throws DeviceError */
 export function sensedOf(line: string): Sensed {
-  const [, said] = /^error (.+)$/.exec(line) ?? []
-  if (said) throw new DeviceError(`The probe says: ${said}`)
+  refuseComplaint('probe', line)
   const match = /^sensed (-?\d+(?:\.\d+)?) (\S.*)$/.exec(line)
   const sensed = Sensed.safeParse({ value: Number(match?.[1]), instrument: match?.[2] })
   if (!sensed.success) throw new DeviceError(`The probe sends what is no reading: "${line.slice(0, 40)}"`)

@@ -1,8 +1,8 @@
 import type { HeaterSample } from '@yardfrost/contract'
 import type { HeatTarget } from '@yardfrost/core'
-import { connect } from 'node:net'
 import { DeviceError } from '../errors/device-error.ts'
 import { askLine } from './ask-line.ts'
+import { listenLines, refuseComplaint } from './listen-lines.ts'
 
 /** An induction heater with two probes, one on each ring. It heats for as long as somebody listens. */
 export interface Heater {
@@ -18,7 +18,6 @@ export interface Heater {
 
 /** A heater that says nothing for so long has failed, ms. */
 const patienceMs = 4000
-const longestLine = 200
 /** What a probe on a bearing can show, °C. */
 const [coldestC, hottestC] = [-40, 250]
 
@@ -26,36 +25,23 @@ const [coldestC, hottestC] = [-40, 250]
 export const heaterAt = (host: string, port: () => number): Heater => ({
   infrared: async (piece, roomC) =>
     shownOf(await askLine('infrared thermometer', host, port(), `infrared ${piece} ${roomC}`)),
-  run: (piece, target, told, signal) =>
-    new Promise((ended, failed) => {
-      const socket = connect({ host, port: port() })
-      let heard = ''
-      const fail = (error: DeviceError) => {
-        socket.destroy()
-        failed(error)
-      }
-      socket.setTimeout(patienceMs, () => fail(new DeviceError('The heater has fallen silent: switch it off by hand')))
-      socket.once('error', () => fail(new DeviceError('The heater cannot be reached')))
-      socket.once('connect', () => {
-        const { massKg, areaMm2, roomC, aimC, limitC, differenceK } = target
-        socket.write(`heat ${piece} ${massKg} ${areaMm2} ${roomC} ${aimC} ${limitC} ${differenceK}\n`)
-      })
-      socket.on('data', (chunk: Buffer) => {
-        heard += chunk.toString('utf8')
-        const lines = heard.split('\n')
-        heard = lines.pop() ?? ''
-        try {
-          for (const line of lines) told(sampleOf(line.trim()))
-          if (heard.length > longestLine) throw new DeviceError('The heater sends what is no sample')
-        } catch (error) {
-          fail(error instanceof DeviceError ? error : new DeviceError('The heater sends what is no sample'))
-        }
-      })
-      signal.addEventListener('abort', () => socket.destroy())
-      socket.once('close', () =>
-        signal.aborted ? ended() : failed(new DeviceError('The heater broke off: look whether it is switched off')),
-      )
-    }),
+  run: (piece, { massKg, areaMm2, roomC, aimC, limitC, differenceK }, told, signal) =>
+    listenLines(
+      {
+        host,
+        port: port(),
+        question: `heat ${piece} ${massKg} ${areaMm2} ${roomC} ${aimC} ${limitC} ${differenceK}`,
+        patienceMs,
+        says: {
+          silent: 'The heater has fallen silent: switch it off by hand',
+          away: 'The heater cannot be reached',
+          brokeOff: 'The heater broke off: look whether it is switched off',
+          rubbish: 'The heater sends what is no sample',
+        },
+      },
+      (line) => told(sampleOf(line)),
+      signal,
+    ),
 })
 
 /** Reads what the infrared thermometer shows. @throws DeviceError */
@@ -67,8 +53,7 @@ export function shownOf(line: string): number {
 
 /** Reads a line of the heater. @throws DeviceError for what no probe shows */
 export function sampleOf(line: string): HeaterSample {
-  const [, said] = /^error (.+)$/.exec(line) ?? []
-  if (said) throw new DeviceError(`The heater says: ${said}`)
+  refuseComplaint('heater', line)
   const match =
     /^sample (\d+(?:\.\d+)?) (-?\d+(?:\.\d+)?) (-?\d+(?:\.\d+)?) (\d+(?:\.\d+)?) (heating|holding|ready)$/.exec(line)
   if (!match) throw new DeviceError(`The heater sends what is no sample: "${line.slice(0, 40)}"`)
