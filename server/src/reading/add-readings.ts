@@ -1,25 +1,14 @@
 import type pg from 'pg'
-import { insertReadings, type NewReading } from '../store/readings.ts'
+import { daysRead, insertReadings, type NewReading } from '../store/readings.ts'
 import { today } from '../round/today.ts'
-import { compareLikeWithLike } from './like-with-like.ts'
+import { countRead } from './count-read.ts'
 import { judgeTrends } from './judge-trends.ts'
 
 /**
- * Keeps readings and their days, and judges nothing yet.
+ * Keeps readings, and judges their positions by them.
  *
- * @param source - who or what read them: a round, a file, a collector
+ * @param source - who or what read them: a round, a file
  */
-export async function keepReadings(
-  db: pg.PoolClient,
-  siteId: string,
-  readings: readonly NewReading[],
-  source: string,
-): Promise<void> {
-  await insertReadings(db, siteId, readings, source)
-  await compareLikeWithLike(db, siteId, readings)
-}
-
-/** Keeps readings, and judges their positions by them. */
 export async function addReadings(
   db: pg.PoolClient,
   siteId: string,
@@ -27,6 +16,7 @@ export async function addReadings(
   source: string,
 ): Promise<void> {
   if (readings.length === 0) return
-  await keepReadings(db, siteId, readings, source)
+  await insertReadings(db, siteId, readings, source)
+  await countRead(db, siteId, daysRead(readings))
   await judgeTrends(db, siteId, new Set(readings.map(({ positionId }) => positionId)), today())
 }

@@ -16,7 +16,8 @@ join position p on p.id = r.position_id
 where p.site_id = $1
 
 -- name: countDays
--- What is kept of the days on which readings were added; all of it is judged until it is compared with the usual load.
+-- What is kept of the days on which readings were added; all of it is judged until it is compared with the usual load. The
+-- months between the first day and the last are the only ones looked into.
 -- $1 site id (uuid)   $2 position ids (uuid[])   $3 quantities (text[])   $4 days (date[])
 insert into reading_day (site_id, position_id, quantity, day, count, low, high, total, squares, median, room_count, load_median,
   judged_count, judged_median)
@@ -29,6 +30,8 @@ join reading r on r.position_id = d.position_id
   and r.at >= d.day::timestamp at time zone 'UTC'
   and r.at < (d.day + 1)::timestamp at time zone 'UTC'
 where r.site_id = $1
+  and r.at >= (select min(day) from unnest($4::date[]) as day)::timestamp at time zone 'UTC'
+  and r.at < (select max(day) + 1 from unnest($4::date[]) as day)::timestamp at time zone 'UTC'
 group by r.site_id, r.position_id, r.quantity, d.day
 on conflict (position_id, quantity, day) do update
 set count = excluded.count, low = excluded.low, high = excluded.high, total = excluded.total, squares = excluded.squares,
@@ -71,7 +74,8 @@ where site_id = $1
   and position_id = $2
 
 -- name: judgeDays
--- The middle of what is judged of each day: readings near the load, the room taken off.
+-- The middle of what is judged of each day: readings near the load, the room taken off. Only months of the days named, or
+-- since the day named, are looked into.
 -- $1 site id (uuid)   $2 position id (uuid)   $3 quantity   $4 days (date[], or null for every day since $5)
 -- $5 since (date, or null)   $6 room (boolean)   $7 load (or null)   $8 how near, a share of it
 update reading_day d
@@ -85,6 +89,8 @@ from (
     and r.quantity = o.quantity
     and r.at >= o.day::timestamp at time zone 'UTC'
     and r.at < (o.day + 1)::timestamp at time zone 'UTC'
+    and r.at >= coalesce((select min(day) from unnest($4::date[]) as day), $5, '-infinity')::timestamp at time zone 'UTC'
+    and r.at < coalesce((select max(day) + 1 from unnest($4::date[]) as day), 'infinity')::timestamp at time zone 'UTC'
     and (not $6 or r.ambient is not null)
     and ($7::double precision is null or abs(r.load - $7) <= $8 * abs($7) + 1e-9)
   where o.site_id = $1

@@ -40,7 +40,7 @@ export interface NewReading {
 /** Makes the months that some moments fall in. */
 export const makeMonths = (db: Db, moments: readonly string[]): Promise<void> => run(db, sql.makeMonths(moments))
 
-/** Adds readings to a site, and counts their days anew. */
+/** Adds readings to a site; their days are yet to be counted. */
 export async function insertReadings(
   db: Db,
   siteId: string,
@@ -61,21 +61,28 @@ export async function insertReadings(
       ],
     ),
   )
-  const days = daysRead(readings)
-  await run(db, sql.countDays(siteId, ...[days.map((one) => one.positionId), days.map((one) => one.quantity), days.map((one) => one.day)])) // prettier-ignore
 }
 
+/** A day on which a quantity was read at a position. */
+export interface DayRead {
+  positionId: string
+  quantity: TrendQuantity
+  /** Day, UTC. */
+  day: string
+}
+
+/** What tells a day from every other. */
+export const dayKey = ({ positionId, quantity, day }: DayRead): string => `${positionId} ${quantity} ${day}`
+
 /** Days of positions on which something was read, each once. */
-export const daysRead = (
-  readings: readonly NewReading[],
-): { positionId: string; quantity: TrendQuantity; day: string }[] => [
-  ...new Map(
-    readings.map(({ positionId, quantity, at }) => {
-      const day = at.slice(0, 10)
-      return [`${positionId} ${quantity} ${day}`, { positionId, quantity, day }] as const
-    }),
-  ).values(),
-]
+export const daysRead = (readings: readonly NewReading[]): DayRead[] => {
+  const days = readings.map(({ positionId, quantity, at }) => ({ positionId, quantity, day: at.slice(0, 10) }))
+  return [...new Map(days.map((one) => [dayKey(one), one])).values()]
+}
+
+/** Counts days anew. */
+export const countDays = (db: Db, siteId: string, days: readonly DayRead[]): Promise<void> =>
+  run(db, sql.countDays(siteId, ...[days.map((one) => one.positionId), days.map((one) => one.quantity), days.map((one) => one.day)])) // prettier-ignore
 
 /** What a row of readings is judged by. */
 export interface ReadingBasis {

@@ -4,14 +4,14 @@ import type { Logger } from 'pino'
 import { judgeTold } from '../bench/judge-anew.ts'
 import type { Collector } from '../devices/collector.ts'
 import type { News } from '../live/news.ts'
-import { keepReadings } from '../reading/add-readings.ts'
+import { countRead } from '../reading/count-read.ts'
 import { judgeTrends } from '../reading/judge-trends.ts'
 import { today } from '../round/today.ts'
 import { inTransaction } from '../store/database.ts'
-import type { NewReading } from '../store/readings.ts'
+import { dayKey, daysRead, insertReadings, type DayRead, type NewReading } from '../store/readings.ts'
 import { listCollecting } from '../store/sites.ts'
 
-/** What comes in is stored this often, and positions are judged by it this often, ms. */
+/** What comes in is stored this often, and positions are judged by it this often, ms: a day is counted over all its readings. */
 const [storeMs, judgeMs] = [1000, 60_000]
 /** A collector that broke off is asked again after so long, ms. */
 const againMs = 5000
@@ -66,7 +66,7 @@ class Run {
   readonly #off = new AbortController()
   readonly #timers: NodeJS.Timeout[]
   #held: NewReading[] = []
-  readonly #unjudged = new Set<string>()
+  readonly #unjudged = new Map<string, DayRead>()
   #working: Promise<void> = Promise.resolve()
 
   constructor(parts: ConstructorParameters<typeof CollectWork>[0], siteId: string, positionIds: readonly string[]) {
@@ -109,19 +109,24 @@ class Run {
     if (going.length === 0) return
     this.#held = []
     try {
-      await inTransaction(this.#parts.pool, (db) => keepReadings(db, this.#siteId, going, 'collector'))
+      await inTransaction(this.#parts.pool, (db) => insertReadings(db, this.#siteId, going, 'collector'))
     } catch (error) {
       this.#held = [...going, ...this.#held].slice(-mostHeld)
       throw error
     }
-    for (const { positionId } of going) this.#unjudged.add(positionId)
+    for (const day of daysRead(going)) this.#unjudged.set(dayKey(day), day)
   }
 
   async #judge(): Promise<void> {
     const { pool, references } = this.#parts
-    const positions = [...this.#unjudged]
+    const days = [...this.#unjudged.values()]
+    if (days.length === 0) return
+    const positions = [...new Set(days.map(({ positionId }) => positionId))]
+    await inTransaction(pool, async (db) => {
+      await countRead(db, this.#siteId, days)
+      await judgeTrends(db, this.#siteId, positions, today())
+    })
     this.#unjudged.clear()
-    await inTransaction(pool, (db) => judgeTrends(db, this.#siteId, positions, today()))
     await judgeTold(pool, references, this.#siteId, positions)
   }
 
@@ -129,6 +134,7 @@ class Run {
     this.#off.abort()
     for (const timer of this.#timers) clearInterval(timer)
     this.#queue(() => this.#store())
+    this.#queue(() => this.#judge())
     await this.#working
   }
 }

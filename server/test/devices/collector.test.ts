@@ -96,5 +96,10 @@ describe('the collector', () => {
       const { rows } = await test.database.pool.query(`select distinct site_id from reading`)
       assert.lengthOf(rows, 1)
     })
+
+    it('has every day counted and judged once it ends', async () => {
+      const { rows } = await test.database.pool.query(`select sum(d.count)::int as counted, count(t)::int = count(*)::int as judged from reading_day d left join reading_trend t using (position_id, quantity)`) // prettier-ignore
+      assert.deepEqual(rows, [{ counted: await count(), judged: true }])
+    })
   })
 })
