@@ -1,4 +1,5 @@
 import { calculation } from '../working/calculation.ts'
+import { rootOf } from '../working/root-of.ts'
 import { z } from 'zod'
 import indexTable from '../../data/iso2909-viscosity-index.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
@@ -102,8 +103,7 @@ function fromIndex(nu40Cst: number, wanted: number): number {
 
 /** Viscosity at 100 °C that gives an oil this index, by bisection: the index rises with it. */
 function solveIndex(nu40Cst: number, wanted: number): number {
-  let low = 2
-  let high = nu40Cst
+  const [low, high] = [2, nu40Cst]
   const off = (nu100: number) => indexOf(nu40Cst, nu100) - wanted
   if (off(low) > 0 || off(high) < 0) {
     throw new InputError({
@@ -114,12 +114,7 @@ function solveIndex(nu40Cst: number, wanted: number): number {
       fix: 'Check the index, or give the viscosity at 100 °C.',
     })
   }
-  for (let step = 0; step < 200 && high - low > 1e-13 * high; step++) {
-    const middle = (low + high) / 2
-    if (off(middle) < 0) low = middle
-    else high = middle
-  }
-  return (low + high) / 2
+  return rootOf(off, low, high)
 }
 
 /** Rows of ISO 2909 as numbers; the last is open upward. */

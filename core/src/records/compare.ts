@@ -8,6 +8,10 @@ export const below = (value: number, limit: number): boolean => value < limit - 
 
 export const floorSlack = (value: number): number => Math.floor(value + slack)
 export const ceilSlack = (value: number): number => Math.ceil(value - slack)
+/** A number without what arithmetic leaves behind, for what is put in order by it. */
+export const settled = (value: number): number => Math.round(value * 1e9) / 1e9
+/** A share: between nought and one. */
+export const clamp = (value: number): number => Math.min(1, Math.max(0, value))
 /** Nearest whole number, halves up. */
 export const halfUp = (value: number): number => Math.floor(value + 0.5 + slack)
 

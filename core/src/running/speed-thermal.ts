@@ -4,7 +4,7 @@ import { refused } from '../records/running-hours.ts'
 import { frictionFacts, frictionFactors } from './friction-factors.ts'
 import { FrictionShape } from './friction.schema.ts'
 import { loadTorque, viscousShare, viscousTorque, wattsOf } from './friction.ts'
-import { rootOf } from './root.ts'
+import { rootOf } from '../working/root-of.ts'
 
 export const SpeedThermalInput = z.strictObject({
   ...FrictionShape,

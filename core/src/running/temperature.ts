@@ -5,7 +5,7 @@ import { calculation } from '../working/calculation.ts'
 import { heatToAir, oilCarriesW, shaftFin } from './cooling.ts'
 import { FrictionInput, FrictionShape, SealShape } from './friction.schema.ts'
 import { frictionTorque } from './friction.ts'
-import { rootOf } from './root.ts'
+import { rootOf } from '../working/root-of.ts'
 import { pitchOf } from './speed-thermal.ts'
 
 export const coolingHousings = ['pillow-block', 'flanged', 'motor-end-shield', 'machine-wall'] as const

@@ -1,4 +1,4 @@
-import { crossing } from './bisect.ts'
+import { rootOf } from '../../working/root-of.ts'
 
 /** Hours of bearings on the scale of the longest of them: no power of them overflows. */
 export interface Ages {
@@ -26,7 +26,7 @@ export function bestShape(ages: Ages): number {
     return sum(all, (x) => x * Math.exp(shape * x)) / powered(ages, shape) - 1 / shape - middle
   }
   if (g(Math.log(mostShape)) <= 0) return mostShape
-  return Math.exp(crossing(g, Math.log(leastShape), Math.log(mostShape), 100))
+  return Math.exp(rootOf(g, Math.log(leastShape), Math.log(mostShape)))
 }
 
 /** Hours at which 63 % have failed, the likeliest for a shape. */
@@ -45,7 +45,7 @@ export function shapeBounds(ages: Ages, shape: number): { low: number | null; hi
   const over = (lnShape: number) => 2 * (best - likelihood(Math.exp(lnShape))) - allowed
   const bound = (far: number): number | null => {
     const [a, b] = [Math.log(shape), Math.log(far)]
-    return over(b) < 0 ? null : Math.exp(crossing(over, a, b, 100))
+    return over(b) < 0 ? null : Math.exp(rootOf(over, a, b))
   }
   return { low: bound(shape / 1000), high: bound(shape * 1000) }
 }
@@ -68,7 +68,7 @@ export function quantileBounds(
       const one = Math.exp(lnShape)
       return r / one + (ends - r * u) - k * sum(all, (x) => (x - u) * grown(one * (x - u)))
     }
-    const best = Math.exp(crossing(rise, Math.log(1e-4), Math.log(1e3), 60))
+    const best = Math.exp(rootOf(rise, Math.log(1e-4), Math.log(1e3)))
     return (
       r * Math.log(best) + r * Math.log(k) + best * (ends - r * u) - ends - k * sum(all, (x) => grown(best * (x - u)))
     )
@@ -81,7 +81,7 @@ export function quantileBounds(
     let inside = fitted
     for (let turn = 0; turn < 40; turn++, step *= 2) {
       const outside = fitted + way * step
-      if (over(outside) >= 0) return longestH * Math.exp(crossing(over, inside, outside, 60))
+      if (over(outside) >= 0) return longestH * Math.exp(rootOf(over, inside, outside))
       inside = outside
     }
     return null

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { calculation } from '../../working/calculation.ts'
-import { below, byCodeUnit } from '../compare.ts'
+import { below, byCodeUnit, settled } from '../compare.ts'
 import { refused } from '../running-hours.ts'
 import { lnGamma } from './gamma.ts'
 
@@ -57,8 +57,6 @@ const unknown = '(unknown)'
 const vitalShare = 0.8
 /** Three of a kind are needed before one is named, and the chance of bad luck over all groups stays under this. */
 const [fewestNamed, luck] = [3, 0.05]
-
-const settled = (value: number): number => Math.round(value * 1e9) / 1e9
 
 /**
  * Which machines, positions, causes or types eat bearings, and whether that is more than bad luck.

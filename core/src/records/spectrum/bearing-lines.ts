@@ -1,4 +1,4 @@
-import { atMost, halfUp } from '../compare.ts'
+import { atMost, clamp, halfUp, settled } from '../compare.ts'
 import { linesOf, type SpectrumBearing } from './bearing.ts'
 import { comb, fundamental, type Comb } from './comb.ts'
 
@@ -33,8 +33,6 @@ interface Shaft {
   lineHz: number
 }
 
-const clamp = (value: number): number => Math.min(1, Math.max(0, value))
-export const settled = (value: number): number => Math.round(value * 1e9) / 1e9
 /** A score at which a fault is beyond doubt, what one line alone can reach, and from where a fault counts as found. */
 const [sure, oneLine, found] = [0.5, 0.4, 0.5]
 const cageWeights = Array<number>(8).fill(1)

@@ -1,4 +1,4 @@
-import { halfUp } from '../compare.ts'
+import { clamp, halfUp } from '../compare.ts'
 
 /** A line of a spectrum as the comb sees it. */
 export interface Line {
@@ -13,7 +13,6 @@ export interface Comb<L extends Line> {
   sidebands: number
 }
 
-const clamp = (value: number): number => Math.min(1, Math.max(0, value))
 /** What a line counts: nothing at three times the floor, all at thirty times. */
 const credit = ({ ratio }: Line): number => clamp(Math.log(ratio / 3) / Math.LN10)
 /** Steps in which the frequency is looked for around where it should be, and how near a line has to lie, as shares of it. */

@@ -1,3 +1,4 @@
+import { clamp } from '../compare.ts'
 import { strongest } from './comb.ts'
 import { shaftOrders } from './simulate.ts'
 
@@ -42,7 +43,6 @@ export function shaftLines(
   return { at: (order) => byOrder.get(order) ?? 0, orders, lineMmPerS: near(2 * lineHz, 1.5 * resolutionHz) }
 }
 
-const clamp = (value: number): number => Math.min(1, Math.max(0, value))
 const mostWhereMixed = 0.45
 
 /**
