@@ -41,10 +41,30 @@ export type ViscosityRequiredInput = z.infer<typeof ViscosityRequiredInput>
 export const requiredViscosity = ({ pitchDiameterMm, speedRpm }: ViscosityRequiredInput): number =>
   (speedRpm < 1000 ? 45_000 * speedRpm ** -0.83 : 4500 * speedRpm ** -0.5) * pitchDiameterMm ** -0.5
 
+const doubleLog = (cst: number): number => Math.log10(Math.log10(cst + 0.7))
+const kelvin = (celsius: number): number => Math.log10(celsius + 273.15)
+
 /**
- * Viscosity of an oil at a temperature from two known points, or from one and its index, mm²/s.
+ * The line of an oil through its viscosities at 40 and 100 °C, mm²/s, with no end to either side.
  *
  *     lg lg (ν + 0.7) = A − B lg (t + 273.15)
+ *
+ * @returns viscosity at a temperature in °C, mm²/s; and the temperature at which it has a viscosity
+ * @see ASTM D341
+ */
+export function viscosityLine(
+  nu40Cst: number,
+  nu100Cst: number,
+): { at: (celsius: number) => number; reaches: (cst: number) => number } {
+  const slope = (doubleLog(nu40Cst) - doubleLog(nu100Cst)) / (kelvin(100) - kelvin(40))
+  return {
+    at: (celsius) => 10 ** (10 ** (doubleLog(nu40Cst) - slope * (kelvin(celsius) - kelvin(40)))) - 0.7,
+    reaches: (cst) => 10 ** (kelvin(40) + (doubleLog(nu40Cst) - doubleLog(cst)) / slope) - 273.15,
+  }
+}
+
+/**
+ * Viscosity of an oil at a temperature from two known points, or from one and its index, mm²/s.
  *
  * @throws InputError on `nu100Cst` (neither it nor the index; not below nu40Cst), `viscosityIndex` (no oil has it with this
  *   viscosity) or `temperatureC` (result outside 2 to 2e7 mm²/s)
@@ -53,10 +73,7 @@ export const requiredViscosity = ({ pitchDiameterMm, speedRpm }: ViscosityRequir
 export function viscosityAt(input: ViscosityAtInput): { viscosityCst: number } {
   const { nu40Cst, temperatureC } = input
   const nu100Cst = viscosityAt100(input)
-  const lines = (nu: number) => Math.log10(Math.log10(nu + 0.7))
-  const kelvin = (celsius: number) => Math.log10(celsius + 273.15)
-  const slope = (lines(nu40Cst) - lines(nu100Cst)) / (kelvin(100) - kelvin(40))
-  const viscosityCst = 10 ** (10 ** (lines(nu40Cst) - slope * (kelvin(temperatureC) - kelvin(40)))) - 0.7
+  const viscosityCst = viscosityLine(nu40Cst, nu100Cst).at(temperatureC)
   if (!(viscosityCst >= 2 && viscosityCst <= 2e7)) {
     throw new InputError({
       code: 'OUT_OF_RANGE',
@@ -69,7 +86,8 @@ export function viscosityAt(input: ViscosityAtInput): { viscosityCst: number } {
   return { viscosityCst }
 }
 
-function viscosityAt100({ nu40Cst, nu100Cst, viscosityIndex }: ViscosityAtInput): number {
+/** Viscosity of an oil at 100 °C, mm²/s. @throws InputError on `nu100Cst`, `viscosityIndex`, as `viscosityAt` does */
+export function viscosityAt100({ nu40Cst, nu100Cst, viscosityIndex }: Omit<ViscosityAtInput, 'temperatureC'>): number {
   if (nu100Cst !== undefined) {
     if (nu100Cst < nu40Cst) return nu100Cst
     throw new InputError({

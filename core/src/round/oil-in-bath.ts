@@ -1,7 +1,16 @@
+import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { oilLevel } from '../running/oil-level.ts'
 import type { Verdict } from '../working/check.ts'
 import { mm } from '../words/quantities.ts'
 import type { PointWork } from './point.ts'
+
+type Bath = NonNullable<PointWork['bath']>
+
+/** What the oil level of a bearing is drawn from, mm. */
+export const bathOf = ({
+  row: { boreMm, odMm },
+  interior: { pitchDiameterMm, elementDiameterMm, elements },
+}: ResolvedBearing): Bath => ({ boreMm, odMm, pitchDiameterMm, elementDiameterMm, elements })
 
 /** How the oil of a bath stands against its mark. */
 export interface OilInBath {
@@ -17,7 +26,7 @@ export interface OilInBath {
  * @param overMm - oil over the mark at standstill, mm; negative below it; null while nobody has read it
  * @see oilLevel
  */
-export function oilInBath(bath: NonNullable<PointWork['bath']>, overMm: number | null): OilInBath {
+export function oilInBath(bath: Bath, overMm: number | null): OilInBath {
   const { pitchDiameterMm, elementDiameterMm } = bath
   const measured = overMm === null ? {} : { measuredMm: pitchDiameterMm / 2 - overMm }
   const { toleranceMm, verdict, immersion } = oilLevel({ pitchDiameterMm, elementDiameterMm, ...measured })

@@ -5,6 +5,7 @@ import { runningSpeed } from '../model/running-speed.ts'
 import { oilChange } from '../running/oil-change.ts'
 import { oilLevel } from '../running/oil-level.ts'
 import { gunOf, lubricantOf, withSite } from '../site/apply.ts'
+import { bathOf } from './oil-in-bath.ts'
 import { PointWork, type pointHousings, type PointKind } from './point.ts'
 
 /** Points of a position, by their kind. */
@@ -72,20 +73,13 @@ function oilPoints(position: RollingPosition, { bearing }: RollingOutcomes['grea
   const temperatureC = Math.min(130, Math.max(-20, runningC ?? usualOilC))
   const { hoursH } = oilChange({ temperatureC, contamination, moisture, oil: 'mineral', system: 'bath' })
   const level = bearing && oilLevel(bearing.interior)
-  const bath = bearing && {
-    boreMm: bearing.row.boreMm,
-    odMm: bearing.row.odMm,
-    pitchDiameterMm: bearing.interior.pitchDiameterMm,
-    elementDiameterMm: bearing.interior.elementDiameterMm,
-    elements: bearing.interior.elements,
-  }
   return {
     'oil-level': PointWork.parse({
       ...shared,
       maxDays: levelDays,
       why: 'by custom',
       levelMm: level?.centreToLevelMm ?? null,
-      bath,
+      bath: bearing && bathOf(bearing),
     }),
     'oil-change': PointWork.parse({
       ...shared,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { firstFillOf, oilInBath, type GreaseOutcome, type RollingPosition } from '@yardfrost/core'
+import { bathOf, firstFillOf, oilInBath, type GreaseOutcome, type RollingPosition } from '@yardfrost/core'
 import { computed } from 'vue'
 import FirstFillSheet from '../../drawing/FirstFillSheet.vue'
 import OilBathSheet from '../../drawing/OilBathSheet.vue'
@@ -7,13 +7,7 @@ import OilBathSheet from '../../drawing/OilBathSheet.vue'
 /** The first fill of a position: grease in its housing, or oil at the lowest element. */
 const { inputs, outcome } = defineProps<{ inputs: RollingPosition; outcome: GreaseOutcome }>()
 const fill = computed(() => firstFillOf(inputs, outcome))
-const bath = computed(() => {
-  const { bearing } = outcome
-  if (!bearing) return null
-  const { boreMm, odMm } = bearing.row
-  const { pitchDiameterMm, elementDiameterMm, elements } = bearing.interior
-  return { boreMm, odMm, pitchDiameterMm, elementDiameterMm, elements }
-})
+const bath = computed(() => outcome.bearing && bathOf(outcome.bearing))
 </script>
 
 <template>
