@@ -21,7 +21,7 @@ async function chosen(event: Event) {
 </script>
 
 <template>
-  <label class="photo">
+  <label class="wide photo">
     Photograph
     <input
       type="file"
@@ -34,19 +34,10 @@ async function chosen(event: Event) {
   <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
 </template>
 
+<style src="./wide.css" scoped></style>
 <style scoped>
 .photo {
   position: relative;
-  display: grid;
-  place-items: center;
-  width: 100%;
-  min-height: 56px;
-  border: 1px solid var(--ink-2);
-  border-radius: 6px;
-  background: var(--sheet);
-  font-size: 19px;
-  font-weight: 650;
-  cursor: pointer;
 }
 
 .photo input {

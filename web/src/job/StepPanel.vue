@@ -200,6 +200,7 @@ async function close() {
   </aside>
 </template>
 
+<style src="../field/wide.css" scoped></style>
 <style scoped>
 .panel {
   display: grid;
@@ -216,19 +217,6 @@ async function close() {
   padding: 10px 12px;
   border: 1px solid var(--watch);
   border-radius: 6px;
-}
-
-.wide {
-  display: grid;
-  place-items: center;
-  width: 100%;
-  min-height: 56px;
-  border: 1px solid var(--ink-2);
-  border-radius: 6px;
-  background: var(--sheet);
-  font-size: 19px;
-  font-weight: 650;
-  cursor: pointer;
 }
 
 .wide.primary {

@@ -2,6 +2,7 @@
 import { noticeable, type Noticed } from '@yardfrost/core'
 import InputText from 'primevue/inputtext'
 import PhotoButton from '../field/PhotoButton.vue'
+import BigChoice from './BigChoice.vue'
 import { noticedWords } from './words.ts'
 
 /** What else was seen at a point: a few big choices, a word, a photograph. */
@@ -16,18 +17,9 @@ const turn = (one: Noticed) => {
 <template>
   <fieldset class="choices" data-test="notes">
     <legend class="label">Also seen</legend>
-    <button
-      v-for="one in noticeable"
-      :key="one"
-      type="button"
-      class="choice"
-      :class="{ on: noticed.includes(one) }"
-      :aria-pressed="noticed.includes(one)"
-      :data-noticed="one"
-      @click="turn(one)"
-    >
+    <BigChoice v-for="one in noticeable" :key="one" :on="noticed.includes(one)" :data-noticed="one" @click="turn(one)">
       {{ noticedWords[one] }}
-    </button>
+    </BigChoice>
     <div class="rest">
       <InputText
         v-model="note"

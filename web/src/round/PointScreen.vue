@@ -17,6 +17,7 @@ import { useFormat } from '../figures/use-format.ts'
 import PhotoStrip from '../field/PhotoStrip.vue'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { shownTime } from '../shell/shown-time.ts'
+import BigChoice from './BigChoice.vue'
 import PointNotes from './PointNotes.vue'
 import PointWhat from './PointWhat.vue'
 import type { PointInHand } from './use-round.ts'
@@ -166,18 +167,15 @@ const told = computed(() => {
     <template v-else-if="mayWrite">
       <fieldset v-if="isGrease && !wrong && asking !== 'skip'" class="choices">
         <legend class="label">What came out</legend>
-        <button
+        <BigChoice
           v-for="one in purged"
           :key="one"
-          type="button"
-          class="choice"
-          :class="{ on: came === one }"
-          :aria-pressed="came === one"
+          :on="came === one"
           :data-came="one"
           @click="came = came === one ? null : one"
         >
           {{ cameWords[one] }}
-        </button>
+        </BigChoice>
       </fieldset>
       <div class="ends">
         <Button
@@ -216,23 +214,17 @@ const told = computed(() => {
         />
       </div>
       <div v-if="asking === 'number'" class="number" data-test="number">
-        <button
-          type="button"
-          class="choice"
-          aria-label="One stroke less"
-          data-test="fewer"
-          @click="another = Math.max(0, another - 1)"
+        <BigChoice aria-label="One stroke less" data-test="fewer" @click="another = Math.max(0, another - 1)"
+          >−</BigChoice
         >
-          −
-        </button>
         <strong>{{ another }}</strong>
-        <button type="button" class="choice" aria-label="One stroke more" data-test="more" @click="another++">+</button>
+        <BigChoice aria-label="One stroke more" data-test="more" @click="another++">+</BigChoice>
         <Button class="big" :label="`Done, ${another} strokes`" data-test="number-done" @click="done(another)" />
       </div>
       <div v-else-if="asking === 'skip'" class="choices" data-test="skip">
-        <button v-for="one in skipReasons" :key="one" type="button" class="choice" :data-skip="one" @click="skip(one)">
+        <BigChoice v-for="one in skipReasons" :key="one" :data-skip="one" @click="skip(one)">
           {{ skipWords[one] }}
-        </button>
+        </BigChoice>
       </div>
       <PointNotes v-if="notesOpen || asking === 'skip'" v-model:noticed="noticed" v-model:note="note" :take="take" />
       <PhotoStrip :photos="shown.progress.photos" :folder="photos" />

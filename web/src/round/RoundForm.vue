@@ -2,12 +2,12 @@
 import type { Person, RoundDetail, SaveRound } from '@yardfrost/contract'
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
-import { computed, reactive, ref } from 'vue'
-import { api } from '../api/client.ts'
-import ChoiceInput from '../form/ChoiceInput.vue'
+import { reactive, ref } from 'vue'
 import TextInput from '../form/TextInput.vue'
 import { useSession } from '../shell/session.ts'
 import { useAsking } from '../shell/use-asking.ts'
+import { listWalkers } from './list-walkers.ts'
+import WalkerChoice from './WalkerChoice.vue'
 import { pointName } from './words.ts'
 
 /** A round that was made, changed: its name, its day, who walks it, and which points stay on it. */
@@ -25,13 +25,9 @@ const people = ref<Person[]>([])
 const { trouble, asking } = useAsking()
 if (session.mayPlan)
   void asking(async () => {
-    people.value = (await api.people()).filter(({ retiredAt, role }) => !retiredAt && role !== 'viewer')
+    people.value = await listWalkers(session)
     form.walkedBy = people.value.find(({ name }) => name === round.walkedBy)?.id ?? null
   })
-const walkers = computed(() => [
-  { value: null as string | null, label: 'whoever takes it' },
-  ...people.value.map(({ id, name }) => ({ value: id as string | null, label: name })),
-])
 async function save() {
   const { title, day } = form
   // Who may not see the people leaves it to whom it was given.
@@ -45,15 +41,7 @@ async function save() {
   <form class="change" data-test="round-form" @submit.prevent="save">
     <TextInput id="round-name" v-model="form.title" title="Name" test="round-name" maxlength="80" />
     <TextInput id="round-day" v-model="form.day" title="Day" test="round-day" type="date" />
-    <ChoiceInput
-      v-if="people.length"
-      id="round-for"
-      v-model="form.walkedBy"
-      title="For"
-      test="round-for"
-      placeholder="whoever takes it"
-      :options="walkers"
-    />
+    <WalkerChoice id="round-for" v-model="form.walkedBy" :people="people" />
     <fieldset>
       <legend class="label">Take off the round</legend>
       <label v-for="point in round.points" :key="point.id" class="check">

@@ -15,11 +15,13 @@ import { shownDay } from '../shell/shown-time.ts'
 import { useAsking } from '../shell/use-asking.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import CodeBox from './CodeBox.vue'
+import { listWalkers } from './list-walkers.ts'
 import PointCard from './PointCard.vue'
 import SayDoneForm from './SayDoneForm.vue'
 import StopList from './StopList.vue'
 import ProposalLine from './ProposalLine.vue'
 import { minutesOf, useWeeks } from './use-weeks.ts'
+import WalkerChoice from './WalkerChoice.vue'
 import WeeksPicture from './WeeksPicture.vue'
 import { pointName } from './words.ts'
 
@@ -35,15 +37,15 @@ const rounds = ref<RoundSummary[]>([])
 const people = ref<Person[]>([])
 const proposals = ref<Proposals>([])
 const { failure, load } = useLoading(async () => {
-  const [list, all, learned] = await Promise.all([
+  const [list, walkers, learned] = await Promise.all([
     api.rounds(),
-    session.mayPlan ? api.people() : Promise.resolve([]),
+    listWalkers(session),
     api.proposals(),
     weeks.load(),
   ])
   rounds.value = list
   proposals.value = learned
-  people.value = all.filter(({ retiredAt, role }) => !retiredAt && role !== 'viewer')
+  people.value = walkers
 })
 const open = computed(() => rounds.value.filter(({ state }) => state === 'open'))
 
@@ -95,10 +97,6 @@ const weekOptions = computed(() =>
     .slice(0, 4)
     .map(({ number, monday }, value) => ({ value, label: `week ${number}, from ${shownDay(monday)}` })),
 )
-const walkers = computed(() => [
-  { value: null, label: 'whoever takes it' },
-  ...people.value.map(({ id, name }) => ({ value: id as string | null, label: name })),
-])
 
 const make = () =>
   asking(async () => {
@@ -180,15 +178,7 @@ const move = (ids: readonly string[], week: number) => asking(() => weeks.move(i
           test="round-week"
           :options="weekOptions"
         />
-        <ChoiceInput
-          v-if="people.length"
-          id="round-walker"
-          v-model="making.walkedBy"
-          title="For"
-          test="round-walker"
-          placeholder="whoever takes it"
-          :options="walkers"
-        />
+        <WalkerChoice id="round-walker" v-model="making.walkedBy" :people="people" />
         <p class="checks">
           <label v-for="area in weeks.areas.value" :key="area" class="check">
             <Checkbox v-model="areas" :value="area" :pt="{ input: { 'data-area': area } }" /> {{ area }}
