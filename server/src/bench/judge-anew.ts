@@ -12,11 +12,11 @@ import { judgement } from './judgement.ts'
 async function toldOf(db: Db, siteId: string, positionId: string): Promise<Reported[]> {
   // What was seen before somebody last worked on it has been answered by the work.
   const worked = await workedAt(db, siteId, positionId)
-  const told = await listTold(db, siteId, positionId, worked)
-  const around = await readAround(db, siteId, positionId)
+  const told = [...(await listTold(db, siteId, positionId, worked)).values()]
+  const around = (await readAround(db, siteId, [{ positionId, entries: told.flat() }]))(positionId)
   const since = worked?.slice(0, 10) ?? ''
   const verdicts = around.verdicts.filter(({ day }) => day >= since)
-  return reportedSigns([...told.values()], around, verdicts)
+  return reportedSigns(told, around, verdicts)
 }
 
 /**

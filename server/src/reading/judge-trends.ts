@@ -3,6 +3,7 @@ import type pg from 'pg'
 import type { PositionTrend } from '@yardfrost/contract'
 import type { Db } from '../store/database.ts'
 import { listBases, listDays, listJudged, mountedAt, putTrend, type JudgedDay } from '../store/readings.ts'
+import { grouped } from '../store/rows.ts'
 import { getSettings } from '../store/sites.ts'
 
 /** Older days say nothing of how a bearing runs now. */
@@ -38,9 +39,7 @@ async function verdictsOf(
   const rooms = new Set(
     (await listBases(db, siteId, positionId)).flatMap(({ quantity, room }) => (room ? quantity : [])),
   )
-  const rows = new Map<TrendQuantity, JudgedDay[]>()
-  for (const day of days) rows.set(day.quantity, [...(rows.get(day.quantity) ?? []), day])
-  const trends = [...rows].map(
+  const trends = [...grouped(days, ({ quantity }) => quantity)].map(
     ([quantity, row]) =>
       [quantity, judge(row, { quantity, room: rooms.has(quantity), fixed: fixedOf(quantity, limits), asOf })] as const,
   )

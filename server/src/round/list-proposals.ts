@@ -10,11 +10,10 @@ export async function listProposals(db: Db, siteId: string): Promise<Proposals> 
   const visits = await listSeen(db, siteId)
   if (visits.size === 0) return []
   const points = await listPoints(db, siteId, [...visits.keys()])
-  const found: Proposals = []
-  for (const point of points) {
-    const around = await readAround(db, siteId, point.position.id)
-    const seen = seenAt(visits.get(point.id) ?? [], around)
-    if (proposalOf(point.kind, point.work, point.own, seen)) found.push({ point, seen })
-  }
-  return found
+  const told = points.map((point) => ({ positionId: point.position.id, entries: visits.get(point.id) ?? [], point }))
+  const around = await readAround(db, siteId, told)
+  return told.flatMap(({ positionId, entries, point }) => {
+    const seen = seenAt(entries, around(positionId))
+    return proposalOf(point.kind, point.work, point.own, seen) ? [{ point, seen }] : []
+  })
 }

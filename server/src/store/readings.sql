@@ -233,9 +233,9 @@ where t.site_id = $1
 order by a.walk_order, m.walk_order, p.walk_order, t.quantity
 
 -- name: listVerdicts
--- Where the readings of a position are going, with the day each was last read.
--- $1 site id (uuid)   $2 position id (uuid)
-select t.quantity, t.result as trend, (
+-- Where the readings of some positions are going, with the day each was last read.
+-- $1 site id (uuid)   $2 position ids (uuid[])
+select t.position_id, t.quantity, t.result as trend, (
     select max(d.day)
     from reading_day d
     where d.position_id = t.position_id
@@ -243,18 +243,19 @@ select t.quantity, t.result as trend, (
   ) as day
 from reading_trend t
 where t.site_id = $1
-  and t.position_id = $2
-order by t.quantity
+  and t.position_id = any($2)
+order by t.position_id, t.quantity
 
 -- name: listHousing
--- Housing temperature of a position by days, in order.
--- $1 site id (uuid)   $2 position id (uuid)
-select day, median
+-- Housing temperature of some positions by days since a day, in order.
+-- $1 site id (uuid)   $2 position ids (uuid[])   $3 first day (date)
+select position_id, day, median
 from reading_day
 where site_id = $1
-  and position_id = $2
+  and position_id = any($2)
   and quantity = 'temperature'
-order by day
+  and day >= $3
+order by position_id, day
 
 -- name: lastRead
 -- The middle of the last day on which a quantity was read at a position.

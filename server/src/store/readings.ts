@@ -224,15 +224,19 @@ const TrendRow = z
 /** Rows of a site that go towards a limit, or are over one, in walking order. */
 export const listTrends = (db: Db, siteId: string) => any(db, sql.listTrends(siteId), TrendRow)
 
-const VerdictRow = z.object({ quantity: TrendQuantity, trend: Trend, day: z.string() })
-/** Where the readings of a position are going, with the day each was last read. */
-export const listVerdicts = (db: Db, siteId: string, positionId: string) =>
-  any(db, sql.listVerdicts(siteId, positionId), VerdictRow)
+const VerdictRow = z
+  .object({ position_id: z.uuid(), quantity: TrendQuantity, trend: Trend, day: z.string() })
+  .transform(({ position_id, ...row }) => ({ positionId: position_id, ...row }))
+/** Where the readings of some positions are going, with the day each was last read. */
+export const listVerdicts = (db: Db, siteId: string, positionIds: readonly string[]) =>
+  any(db, sql.listVerdicts(siteId, positionIds), VerdictRow)
 
-const HousingRow = z.object({ day: z.string(), median: z.number() })
-/** Housing temperature of a position by days, °C, in order. */
-export const listHousing = (db: Db, siteId: string, positionId: string) =>
-  any(db, sql.listHousing(siteId, positionId), HousingRow)
+const HousingRow = z
+  .object({ position_id: z.uuid(), day: z.string(), median: z.number() })
+  .transform(({ position_id, ...row }) => ({ positionId: position_id, ...row }))
+/** Housing temperature of some positions by days since a day, °C, in order. */
+export const listHousing = (db: Db, siteId: string, positionIds: readonly string[], from: string) =>
+  any(db, sql.listHousing(siteId, positionIds, from), HousingRow)
 
 /** The middle of the last day on which a quantity was read at a position; null where nobody has read it. */
 export const lastRead = async (

@@ -4,7 +4,7 @@ import { z } from 'zod'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import type { Db } from './database.ts'
 import { readQueries } from './read-queries.ts'
-import { any, IdRow, maybeOne, one, run, time } from './rows.ts'
+import { any, grouped, IdRow, maybeOne, one, run, time } from './rows.ts'
 
 const sql = readQueries('./rounds.sql', import.meta.url, [
   'listRounds',
@@ -143,9 +143,8 @@ export const listHistory = (db: Db, siteId: string, pointId: string, most: numbe
 const VisitRow = z.object({ point_id: z.uuid(), entry: RoundEntry })
 
 const byPoint = (rows: readonly z.output<typeof VisitRow>[]): Map<string, RoundEntry[]> => {
-  const visits = new Map<string, RoundEntry[]>()
-  for (const { point_id: id, entry } of rows) visits.set(id, [...(visits.get(id) ?? []), entry])
-  return visits
+  const visits = [...grouped(rows, ({ point_id: id }) => id)]
+  return new Map(visits.map(([id, some]) => [id, some.map(({ entry }) => entry)]))
 }
 
 /** What was said and read at every point that tells how its grease fares. */
