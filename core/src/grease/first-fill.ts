@@ -1,3 +1,4 @@
+import { factsOf } from '../bearing-types/index.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { mm } from '../words/quantities.ts'
 import type { GreaseOutcome } from './work-out.ts'
@@ -10,6 +11,8 @@ export interface FirstFill {
   filledIn: FilledIn
   /** Share of the room in the housing that gets grease; null for oil, or while speed and size are not known. */
   housingPercent: number | null
+  /** Rows of the bearing; one while it is not known. */
+  rows: number
   does: string[]
 }
 
@@ -23,16 +26,28 @@ export function firstFillOf(
   const housingPercent = fill?.fillPercent ?? null
   const share = housingPercent === null ? 'its share' : `${housingPercent} % of its room`
   const levelMm = bearing ? bearing.interior.pitchDiameterMm / 2 : null
-  return { filledIn, housingPercent: filledIn === 'oil-bath' ? null : housingPercent, does: does(filledIn, share, levelMm) } // prettier-ignore
+  return {
+    filledIn,
+    housingPercent: filledIn === 'oil-bath' ? null : housingPercent,
+    rows: bearing?.interior.rows ?? 1,
+    does: does(filledIn, {
+      share,
+      levelMm,
+      packed: packedFrom(bearing !== null && factsOf(bearing.row.type).rolls === 'taper'),
+    }),
+  }
 }
 
-const packed = [
-  'Clean gloves. By hand, from the large end, until it comes out between the elements on the other side.',
+const packedFrom = (tapered: boolean): string[] => [
+  `Clean gloves. By hand, from ${tapered ? 'the large end of the rollers' : 'one side'}, until it comes out between the elements on the other side.`,
   'Turn the ring slowly all the while: every element takes its grease along.',
 ]
 const oneGrease = 'One grease: if another thickener was in it, everything is washed out first.'
 
-function does(filledIn: FilledIn, share: string, levelMm: number | null): string[] {
+function does(
+  filledIn: FilledIn,
+  { share, levelMm, packed }: { share: string; levelMm: number | null; packed: readonly string[] },
+): string[] {
   switch (filledIn) {
     case 'split':
       return [

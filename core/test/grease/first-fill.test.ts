@@ -35,6 +35,11 @@ describe('the first fill', () => {
     assert.equal(housingPercent, 50)
     assert.match(does.join(' '), /50 % of its room/)
   })
+  it('is packed from the large end only where the rollers have one, and knows its rows', () => {
+    assert.match(fill('32212').does[0] ?? '', /from the large end of the rollers/)
+    assert.match(fill('6212').does[0] ?? '', /from one side/)
+    assert.deepEqual([fill('6212').rows, fill('22216').rows], [1, 2])
+  })
   it('has no share while nobody knows the speed', () => {
     const empty = emptyPosition()
     const found = firstFillOf(empty, { comesFilled: false, fill: null, bearing: null })

@@ -4,7 +4,11 @@ import { computed, useId } from 'vue'
 import HatchPattern from './kit/HatchPattern.vue'
 
 /** A housing cut along its shaft, with the grease of the first fill: the bearing full, the room up to its share. Not to scale. */
-const { filledIn, percent = null } = defineProps<{ filledIn: Exclude<FilledIn, 'oil-bath'>; percent?: number | null }>()
+const {
+  filledIn,
+  percent = null,
+  rows = 1,
+} = defineProps<{ filledIn: Exclude<FilledIn, 'oil-bath'>; percent?: number | null; rows?: number }>()
 const id = useId()
 
 /** Room of the housing over and below the shaft, px: top and bottom of each half, and where the shaft runs through. */
@@ -40,6 +44,13 @@ const walls = computed(() =>
         { x: outside.value.from, width: filledIn === 'flanged' ? 16 : 20 },
         { x: 464, width: 20 },
       ],
+)
+/** Middles of the rows, side by side between the rings. */
+const elements = computed(() =>
+  Array.from(
+    { length: Math.min(rows, 3) },
+    (_, row) => 280 + (row - (Math.min(rows, 3) - 1) / 2) * (rows > 2 ? 36 : 48),
+  ),
 )
 const share = computed(() => (percent === null ? 'the room: its share' : `the room: ${percent} %`))
 </script>
@@ -102,8 +113,7 @@ const share = computed(() => (percent === null ? 'the room: its share' : `the ro
       <template v-if="filledIn === 'comes-filled'">
         <path class="edge" d="M226 74 V106 M334 74 V106" />
       </template>
-      <circle class="solid edge" cx="256" cy="90" r="15.5" />
-      <circle class="solid edge" cx="304" cy="90" r="15.5" />
+      <circle v-for="middle in elements" :key="middle" class="solid edge" :cx="middle" cy="90" r="15.5" />
     </g>
     <path class="axis" d="M16 150 H560" />
     <path v-if="filledIn === 'split'" class="hidden" d="M60 150 H76 M484 150 H500" />

@@ -17,7 +17,12 @@ const bath = computed(() => outcome.bearing && bathOf(outcome.bearing))
     :bath="bath"
     :tolerance-mm="oilInBath(bath, null).toleranceMm"
   />
-  <FirstFillSheet v-else-if="fill.filledIn !== 'oil-bath'" :filled-in="fill.filledIn" :percent="fill.housingPercent" />
+  <FirstFillSheet
+    v-else-if="fill.filledIn !== 'oil-bath'"
+    :filled-in="fill.filledIn"
+    :percent="fill.housingPercent"
+    :rows="fill.rows"
+  />
 </template>
 
 <style scoped>
