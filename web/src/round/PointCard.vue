@@ -83,6 +83,7 @@ const due = computed(() => {
         v-if="making"
         size="small"
         :variant="taken ? 'outlined' : undefined"
+        :severity="taken ? 'secondary' : undefined"
         :label="taken ? 'Leave it out' : 'Take it along'"
         data-test="take"
         @click="emit('take', !taken)"

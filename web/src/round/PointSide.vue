@@ -40,6 +40,8 @@ function keep() {
     const value = typed[what]
     if (value !== null && value !== shown.progress.readings[what]) emit('read', what, value)
   }
+  // A reading is put right by another one; an emptied field does not take it back.
+  Object.assign(typed, known())
 }
 /** What each of them is read with; an hour meter is looked at. */
 const probes: Partial<Record<RoundReading, 'vibration' | 'sound' | 'temperature'>> = {

@@ -78,6 +78,10 @@ fieldset {
   border: 0;
 }
 
+legend {
+  padding: 0;
+}
+
 .check {
   display: flex;
   align-items: center;
