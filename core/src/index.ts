@@ -153,7 +153,7 @@ export type { PadOutcome } from './mount/pad/work-out.ts'
 export { padCautions, padSteps, surfaceWords } from './mount/pad/words.ts'
 export { surfaces } from './mount/pad/surfaces.ts'
 export { cooledFor, transferWindow } from './mount/window.ts'
-export { renderSentence } from './model/sentence.ts'
+export { inSentence, renderSentence } from './model/sentence.ts'
 export {
   formatInput,
   formatNumber,

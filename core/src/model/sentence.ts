@@ -48,7 +48,10 @@ export function renderSentence(sentence: string, system: UnitSystem, rounding: R
   )
 }
 
-/** An inch length keeps its tenths of a thou whatever was asked in millimetres. */
+/** A length of whole millimetres is as rough in inches. */
+const roughInches: Precision = { decimals: 2 }
+
+/** An inch length keeps its tenths of a thou, unless whole millimetres were asked. */
 function precisionOf(
   quantity: Quantity,
   system: UnitSystem,
@@ -56,7 +59,7 @@ function precisionOf(
   count: number,
 ): Precision | undefined {
   if (kind === undefined || fixedDigits.has(quantity)) return undefined
-  if (quantity === 'length' && system === 'inch') return undefined
+  if (quantity === 'length' && system === 'inch') return kind === 'd' && count === 0 ? roughInches : undefined
   return kind === 'f' ? { figures: count } : { decimals: count }
 }
 

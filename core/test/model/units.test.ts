@@ -141,6 +141,10 @@ describe('sentences', () => {
   })
   it('keep the digits of a length', () =>
     assert.equal(renderSentence(inSentence(1.0299, 'length'), 'metric'), `1.03${unitSpace}mm`))
+  it('keep tenths of a thou in inches, and of whole millimetres hundredths of an inch', () => {
+    assert.equal(renderSentence(inSentence(49.2, 'length', { decimals: 1 }), 'inch'), `1.9370${unitSpace}in`)
+    assert.equal(renderSentence(inSentence(49.2, 'length', { decimals: 0 }), 'inch'), `1.94${unitSpace}in`)
+  })
   it('keep a number without a unit, and the sign of a degree at its number', () => {
     assert.equal(renderSentence(inSentence(1.2345, 'ratio', { decimals: 2 }), 'metric'), '1.23')
     assert.equal(renderSentence(inSentence(0.0512, 'angle', 2), 'inch'), '0.051°')

@@ -40,12 +40,13 @@ const elements = computed(() =>
 const mark = computed(() => cy + circle.value.pitch)
 const surface = computed(() => mark.value - (overMm ?? 0) * px.value)
 const floor = cy + radius + 22
-const inMm = (value: number) => format.inline({ kind: 'number', number: value }, 'length', { decimals: 0 })
 /** How far it is off, where that is more than it may be. */
 const off = computed(() => (overMm !== null && Math.abs(overMm) > toleranceMm ? overMm : null))
 const told = computed(() => {
-  const usual = `mark ${inMm(bath.pitchDiameterMm / 2)} below the shaft centre, ± ${inMm(toleranceMm)}`
-  return off.value === null ? usual : `${inMm(Math.abs(off.value))} ${off.value > 0 ? 'over' : 'below'} the ${usual}`
+  const usual = `mark ${format.rough(bath.pitchDiameterMm / 2)} below the shaft centre, ± ${format.rough(toleranceMm)}`
+  return off.value === null
+    ? usual
+    : `${format.rough(Math.abs(off.value))} ${off.value > 0 ? 'over' : 'below'} the ${usual}`
 })
 </script>
 
@@ -75,16 +76,16 @@ const told = computed(() => {
     <path class="axis" :d="`M${cx - radius - 12} ${cy} H${cx + radius + 12} M${cx} ${cy - radius - 6} V${floor - 4}`" />
     <rect class="band" x="234" :y="mark - toleranceMm * px" width="10" :height="2 * toleranceMm * px" />
     <path class="mark" :d="`M26 ${mark} H262`" />
-    <text x="266" :y="mark + 5">mark, ± {{ inMm(toleranceMm) }}</text>
+    <text x="266" :y="mark + 5">mark, ± {{ format.rough(toleranceMm) }}</text>
     <path
       class="dimension-line"
       :d="`M${cx} ${cy} H258 M252 ${cy} V${mark} M249 ${cy + 9} L252 ${cy} L255 ${cy + 9} M249 ${mark - 9} L252 ${mark} L255 ${mark - 9}`"
     />
-    <text x="260" :y="(cy + mark) / 2 + 5">{{ inMm(bath.pitchDiameterMm / 2) }}</text>
+    <text x="260" :y="(cy + mark) / 2 + 5">{{ format.rough(bath.pitchDiameterMm / 2) }}</text>
     <g v-if="off !== null">
       <path class="stands" :d="`M26 ${surface} H246`" />
       <text class="stands" x="266" :y="off > 0 ? Math.min(surface + 5, mark - 14) : Math.max(surface + 5, mark + 24)">
-        {{ inMm(Math.abs(off)) }} {{ off > 0 ? 'over it' : 'below it' }}
+        {{ format.rough(Math.abs(off)) }} {{ off > 0 ? 'over it' : 'below it' }}
       </text>
     </g>
     <g v-if="oiler">

@@ -1,5 +1,6 @@
 import {
   formatQuantity,
+  inSentence,
   renderSentence,
   unitSpace,
   unitSymbol,
@@ -86,7 +87,10 @@ export function useFormat() {
   /** A sentence of core with its quantities in these units. */
   const sentence = (text: string) => renderSentence(text, settings.units, settings.rounding)
 
-  return { unit, digits, show, inline, figure, fit, fitEnd, sentence }
+  /** A length that is read off by eye, in whole millimetres or as rough in inches. */
+  const rough = (lengthMm: number) => sentence(inSentence(lengthMm, 'length', { decimals: 0 }))
+
+  return { unit, digits, show, inline, rough, figure, fit, fitEnd, sentence }
 }
 
 /** Values in the reader's units. */

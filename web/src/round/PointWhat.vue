@@ -55,8 +55,7 @@ const isGrease = computed(() => point.value.kind === 'grease')
       <template v-else>
         <strong class="strokes words">{{ pointKindWords[point.kind] }}</strong>
         <span v-if="point.work.levelMm !== null" class="grams">
-          oil {{ format.inline({ kind: 'number', number: point.work.levelMm }, 'length', { decimals: 0 }) }} below the
-          shaft centre
+          oil {{ format.rough(point.work.levelMm) }} below the shaft centre
         </span>
       </template>
     </div>
