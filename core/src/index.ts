@@ -40,6 +40,7 @@ export { Duty, duties, Machine, MachineKind, machineKinds } from './model/machin
 export {
   cageMaterials,
   emptyPosition,
+  nothingSeen,
   forAnotherMachine,
   heatingTools,
   holdings,
@@ -125,6 +126,33 @@ export {
 } from './job/job-progress.ts'
 export { marksOf, marksText, markWords } from './job/marks.ts'
 export { searchSigns } from './diagnose/search-signs.ts'
+export { whyNot, type Examined } from './diagnose/examined.ts'
+export { parts, partsOfSign, signsOfPart, type Part } from './diagnose/parts.ts'
+export { settingOf } from './diagnose/remedies.ts'
+export { remedyTimes, type PutRight } from './diagnose/put-right.schema.ts'
+export { isNamed } from './diagnose/work-out.ts'
+export { acceptedDistance } from './diagnose/tracks.ts'
+export { expectedTracks, type ExpectedTracks } from './diagnose/marks/expected-tracks.ts'
+export { atPitch } from './diagnose/marks/mark-signs.ts'
+export { racewaysOf, type Raceway } from './diagnose/marks/raceways.ts'
+export {
+  edgesOn,
+  evenEdges,
+  loadAtDeg,
+  markKinds,
+  mirrored,
+  placeDeg,
+  stroked,
+  takes,
+  trackPlaces,
+  withEdges,
+  type Band,
+  type Edges,
+  type MarkKind,
+  type PaintedMark,
+  type RingName,
+  type Surface,
+} from './diagnose/marks/paint.ts'
 export { doubtOf, type Beside } from './job/doubt.ts'
 export { runUpPoints, settledCheck } from './job/settled.ts'
 export {

@@ -1,7 +1,7 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { grooveGive } from './give.ts'
 import { angularFactors } from './load-factors.ts'
-import { ballDentsMPa, noFeatures, usualGrooves, usualLambda } from './usual.ts'
+import { ballDentsMPa, noFeatures, noRibs, usualGrooves, usualLambda } from './usual.ts'
 
 /** Two rows in one pair of rings. */
 const isDoubleRow = (series: string): boolean => series === '32' || series === '33'
@@ -31,6 +31,7 @@ export const angularContactBall = {
   grooves: usualGrooves,
   inside: { rows: [1, 2], usualRows: 1, signs: null, spacing: 1.3, dentsAtMPa: ballDentsMPa, barrel: false },
   rollersLie: 'along',
+  ribs: noRibs,
   massShare: 0.67,
   give: grooveGive,
 

@@ -1,4 +1,4 @@
-import type { BearingTypeFacts } from './facts.ts'
+import type { BearingTypeFacts, RingRibs } from './facts.ts'
 import { lineGive } from './give.ts'
 import { ribbedFactors } from './load-factors.ts'
 import { never, onlyOpen, rollerDentsMPa, usualLambda } from './usual.ts'
@@ -7,6 +7,12 @@ function tellRibs(series: string): string {
   if (series.startsWith('N') && !/^N[UJ]/.test(series)) return 'Ribs on the inner ring.'
   const inner = series.startsWith('NUP') ? 'one and a loose one' : series.startsWith('NJ') ? 'one' : 'none'
   return `Ribs on the outer ring, ${inner} on the inner.`
+}
+
+/** N: ribs on the inner ring; NU, NJ, NUP: on the outer, with none, one and one with a loose one on the inner. */
+function ribsOf(series: string): RingRibs {
+  if (series.startsWith('N') && !/^N[UJ]/.test(series)) return { inner: 'both', outer: 'none' }
+  return { inner: series.startsWith('NUP') ? 'both' : series.startsWith('NJ') ? 'one' : 'none', outer: 'both' }
 }
 
 function ribFeatures(series: string): string[] {
@@ -46,6 +52,7 @@ export const cylindricalRoller = {
     barrel: false,
   },
   rollersLie: 'along',
+  ribs: ribsOf,
   massShare: 0.7,
   give: lineGive,
 

@@ -1,7 +1,7 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { grooveGive } from './give.ts'
 import { deepGrooveFactors } from './load-factors.ts'
-import { ballDentsMPa, never, noFeatures, usualGrooves } from './usual.ts'
+import { ballDentsMPa, never, noFeatures, noRibs, usualGrooves } from './usual.ts'
 
 const fullyClosed = ['60', '62', '63', '618', '619', '160', '622', '623']
 
@@ -30,6 +30,7 @@ export const deepGrooveBall = {
   grooves: usualGrooves,
   inside: { rows: [1, 2], usualRows: 1, signs: null, spacing: 1.3, dentsAtMPa: ballDentsMPa, barrel: false },
   rollersLie: 'along',
+  ribs: noRibs,
   massShare: 0.67,
   give: grooveGive,
 

@@ -56,6 +56,16 @@ export interface Grooves {
   outer: number | 'sphere'
 }
 
+/**
+ * What the ends of rollers run against: ribs beside the raceway, the large one of tapered rollers that takes their thrust, or a
+ * guide ring between two rows.
+ */
+export type Ribs = 'none' | 'one' | 'both' | 'large' | 'guide'
+export interface RingRibs {
+  inner: Ribs
+  outer: Ribs
+}
+
 /** How the inside is laid out for the load distribution. */
 export interface InsideRules {
   /** Rows it is made with and, where nothing is said, the usual number; none: the distribution does not know the type. */
@@ -107,6 +117,8 @@ export interface BearingTypeFacts {
   inside: InsideRules
   /** Rollers of a thrust bearing lie across the shaft. */
   rollersLie: 'along' | 'across'
+  /** Ribs that its rollers run against, by ring. */
+  ribs: (series: string) => RingRibs
   /** Share of the hollow cylinder’s mass that the bearing weighs. */
   massShare: number
   give: Give | null

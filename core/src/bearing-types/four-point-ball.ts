@@ -1,7 +1,7 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { grooveGive } from './give.ts'
 import { fourPointFactors } from './load-factors.ts'
-import { ballDentsMPa, never, noFeatures, onlyOpen, usualGrooves, usualLambda } from './usual.ts'
+import { ballDentsMPa, never, noFeatures, noRibs, onlyOpen, usualGrooves, usualLambda } from './usual.ts'
 
 /** Four-point contact ball bearings: one row whose balls touch each ring twice, the inner ring in halves. */
 export const fourPointBall = {
@@ -28,6 +28,7 @@ export const fourPointBall = {
   grooves: usualGrooves,
   inside: { rows: [1], usualRows: 1, signs: [1, -1], spacing: 0, dentsAtMPa: ballDentsMPa, barrel: false },
   rollersLie: 'along',
+  ribs: noRibs,
   massShare: 0.75,
   give: grooveGive,
 

@@ -1,7 +1,7 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { grooveGive } from './give.ts'
 import { deepGrooveFactors } from './load-factors.ts'
-import { ballDentsMPa, never, usualGrooves, usualLambda } from './usual.ts'
+import { ballDentsMPa, never, noRibs, usualGrooves, usualLambda } from './usual.ts'
 
 /** Insert bearings: a sealed ball bearing with a long inner ring and a sphered outside, in a housing of its own with a nipple. */
 export const insertBall = {
@@ -28,6 +28,7 @@ export const insertBall = {
   grooves: usualGrooves,
   inside: { rows: [1], usualRows: 1, signs: null, spacing: 1.3, dentsAtMPa: ballDentsMPa, barrel: false },
   rollersLie: 'along',
+  ribs: noRibs,
   massShare: 0.44,
   give: grooveGive,
 

@@ -28,6 +28,7 @@ export const needleRoller = {
   grooves: null,
   inside: { rows: [1, 2], usualRows: 1, signs: null, spacing: 1.25, dentsAtMPa: rollerDentsMPa, barrel: false },
   rollersLie: 'along',
+  ribs: () => ({ inner: 'none', outer: 'both' }),
   massShare: 0.73,
   give: lineGive,
 

@@ -1,7 +1,7 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { ballGive } from './give.ts'
 import { selfAligningBallFactors } from './load-factors.ts'
-import { never, noFeatures } from './usual.ts'
+import { never, noFeatures, noRibs } from './usual.ts'
 
 /** Self-aligning ball bearings: two rows in an outer ring that is a sphere. */
 export const selfAligningBall = {
@@ -28,6 +28,7 @@ export const selfAligningBall = {
   grooves: { inner: 0.53, outer: 'sphere' },
   inside: { rows: [2], usualRows: 2, signs: [-1, 1], spacing: 0, dentsAtMPa: 4600, barrel: false },
   rollersLie: 'along',
+  ribs: noRibs,
   massShare: 0.74,
   give: ballGive(6.98e-4),
 

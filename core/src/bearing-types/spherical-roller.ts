@@ -28,6 +28,7 @@ export const sphericalRoller = {
   grooves: null,
   inside: { rows: [2], usualRows: 2, signs: [-1, 1], spacing: 0, dentsAtMPa: rollerDentsMPa, barrel: true },
   rollersLie: 'along',
+  ribs: () => ({ inner: 'guide', outer: 'none' }),
   massShare: 0.74,
   give: barrelGive,
 

@@ -28,6 +28,7 @@ export const taperedRoller = {
   grooves: null,
   inside: { rows: [1, 2], usualRows: 1, signs: null, spacing: 1.7, dentsAtMPa: rollerDentsMPa, barrel: false },
   rollersLie: 'along',
+  ribs: () => ({ inner: 'large', outer: 'none' }),
   massShare: 0.73,
   give: lineGive,
 

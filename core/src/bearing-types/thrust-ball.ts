@@ -1,6 +1,6 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { thrustBallFactors } from './load-factors.ts'
-import { always, ballDentsMPa, noFeatures, onlyOpen, usualLambda } from './usual.ts'
+import { always, ballDentsMPa, noFeatures, noRibs, onlyOpen, usualLambda } from './usual.ts'
 
 /** Thrust ball bearings: two washers with balls between, axial load only. */
 export const thrustBall = {
@@ -27,6 +27,7 @@ export const thrustBall = {
   grooves: { inner: 0.54, outer: 0.54 },
   inside: { rows: [], usualRows: 1, signs: null, spacing: 0, dentsAtMPa: ballDentsMPa, barrel: false },
   rollersLie: 'along',
+  ribs: noRibs,
   massShare: 0.75,
   give: null,
 

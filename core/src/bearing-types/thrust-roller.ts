@@ -1,6 +1,6 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { axialOnlyFactors } from './load-factors.ts'
-import { always, noFeatures, onlyOpen, rollerDentsMPa, usualLambda } from './usual.ts'
+import { always, noFeatures, noRibs, onlyOpen, rollerDentsMPa, usualLambda } from './usual.ts'
 
 /**
  * Cylindrical thrust roller bearings: two flat washers with rollers that lie across the shaft. No radial load at all, and the rollers'
@@ -30,6 +30,7 @@ export const thrustRoller = {
   grooves: null,
   inside: { rows: [], usualRows: 1, signs: null, spacing: 0, dentsAtMPa: rollerDentsMPa, barrel: false },
   rollersLie: 'across',
+  ribs: noRibs,
   massShare: 0.72,
   give: null,
 

@@ -1,7 +1,7 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { barrelGive } from './give.ts'
 import { radialOnlyFactors } from './load-factors.ts'
-import { never, noFeatures, onlyOpen, rollerDentsMPa, usualLambda } from './usual.ts'
+import { never, noFeatures, noRibs, onlyOpen, rollerDentsMPa, usualLambda } from './usual.ts'
 
 /** Toroidal roller bearings: one row of long barrels that swivel and slide along. */
 export const toroidalRoller = {
@@ -28,6 +28,7 @@ export const toroidalRoller = {
   grooves: null,
   inside: { rows: [1], usualRows: 1, signs: null, spacing: 0, dentsAtMPa: rollerDentsMPa, barrel: false },
   rollersLie: 'along',
+  ribs: noRibs,
   massShare: 0.73,
   give: barrelGive,
 

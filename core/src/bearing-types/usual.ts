@@ -13,3 +13,4 @@ export const always = (): boolean => true
 export const never = (): boolean => false
 export const noFeatures = (): readonly string[] => []
 export const onlyOpen = (): readonly [] => []
+export const noRibs = () => ({ inner: 'none', outer: 'none' }) as const

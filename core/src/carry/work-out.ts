@@ -179,6 +179,16 @@ function carry(position: RollingPosition, bearing: ResolvedBearing, ratings: Rat
   }
 }
 
+/** The load of the duty that asks most of the bearing. */
+export const heaviestOf = ({ acting, each }: Carrying): ActingLoad | null =>
+  acting.reduce<[ActingLoad | null, number]>(
+    (most, one, index) => {
+      const equivalentN = each[index]?.equivalentN ?? 0
+      return most[0] === null || equivalentN > most[1] ? [one, equivalentN] : most
+    },
+    [null, 0],
+  )[0]
+
 const unloaded: EquivalentLoad = { equivalentN: 0, e: null, x: 1, y: 0, staticEquivalentN: 0, belowMinimum: true }
 
 /** Equivalent load of one bearing under one load, its ribs and its pair taken in. @throws InputError */

@@ -98,10 +98,15 @@ interface Entered {
  *
  * Naive Bayes with one cause assumed. Order of the evidence makes no difference.
  *
+ * @param cannotBe - signs that a bearing like this cannot have, and that are not asked for
  * @throws InputError on `evidence`, `absent` (not a sign, or in both), a field of the context by its name, `tracks`
  * @see knowledge base in core/data; modes of ISO 15243:2017
  */
-export function rankCauses(input: RankInput, knowledge: DamageKnowledge): Ranking {
+export function rankCauses(
+  input: RankInput,
+  knowledge: DamageKnowledge,
+  cannotBe: (sign: string) => boolean = () => false,
+): Ranking {
   const context = parseInput(DamageContext, input.context, 'path')
   const drawn = input.tracks === undefined ? null : parseTracks(input.tracks)
   const { entered, trackMatch } = enter(input, context.vfd, drawn, knowledge)
@@ -150,7 +155,7 @@ export function rankCauses(input: RankInput, knowledge: DamageKnowledge): Rankin
   return {
     causes,
     verdict: top.probability >= 0.6 ? 'clear' : top.probability >= 0.3 ? 'likely' : 'open',
-    nextQuestions: nextQuestions(knowledge, entered, probabilities),
+    nextQuestions: nextQuestions(knowledge, entered, probabilities, cannotBe),
     observedModes: present.flatMap(({ sign, clause }) =>
       clause ? [{ sign, clause, submode: damageModes[clause]?.submode ?? '' }] : [],
     ),
@@ -241,7 +246,12 @@ function enter(
 }
 
 /** What people see first of a bearing that stood crooked: each alone has many causes, two of them together have few. */
-const oneSided = [['track-off-centre', 'worn-to-one-side'], ['cage-broken'], ['seal-lip-worn', 'seal-worn-one-side']]
+const oneSided = [
+  ['track-off-centre', 'worn-to-one-side'],
+  ['cage-broken'],
+  ['seal-lip-worn', 'seal-worn-one-side'],
+  ['grease-out-one-side'],
+]
 const showsOneSide = (present: ReadonlySet<string>): boolean =>
   oneSided.filter((either) => either.some((sign) => present.has(sign))).length > 1
 
@@ -289,13 +299,16 @@ function nextQuestions(
   { causes, signs }: DamageKnowledge,
   entered: readonly Entered[],
   probabilities: readonly number[],
+  cannotBe: (sign: string) => boolean,
 ): Ranking['nextQuestions'] {
   const asked = new Set(entered.map(({ sign }) => sign.sign))
   const now = entropy(probabilities)
   return (
     signs
       // What has no question is entered by who saw it, and what takes an instrument by who has one: neither is asked for.
-      .filter(({ sign, kind, question }) => question !== '' && kind !== 'spectrum' && !asked.has(sign))
+      .filter(
+        ({ sign, kind, question }) => question !== '' && kind !== 'spectrum' && !asked.has(sign) && !cannotBe(sign),
+      )
       .map((sign) => {
         const yes = causes.map(({ cause }, index) => (probabilities[index] ?? 0) * chanceOf(sign, cause))
         const q = yes.reduce((sum, value) => sum + value, 0)

@@ -1,10 +1,18 @@
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
+import { factsOf } from '../bearing-types/index.ts'
 import { attempt, type InputError } from '../errors/input-error.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
+import type { Machine } from '../model/machine.ts'
 import { runningSpeed } from '../model/running-speed.ts'
 import { defectFrequencies, type DefectFrequencies } from './defect-frequencies.ts'
+import { examinedOf, whyNot, type Examined } from './examined.ts'
 import type { DamageKnowledge } from './knowledge.ts'
+import { signsOfBands, signsOfMarks, type PaintedSign } from './marks/mark-signs.ts'
+import { tracksOfBands } from './marks/painted-tracks.ts'
+import { racewaysOf, turningRing } from './marks/raceways.ts'
+import { signOfEndPlay } from './end-play.ts'
 import { DamageContext, rankCauses, type Ranking } from './rank-causes.ts'
+import { acceptedDistance, matchTracks, type TrackMatch } from './tracks.ts'
 
 /** What the other lenses know that speaks for or against a cause. */
 export interface KnownFacts {
@@ -16,13 +24,22 @@ export interface KnownFacts {
   housingInterferenceUm: number | null
   speedRatio: number | null
   axialOnNonAxialType: boolean
+  /** Thrust on it is part of the duty. */
+  carriesThrust: boolean
 }
 
 /** Everything Diagnose works out of a position, typed. */
 export interface DiagnoseOutcome {
   bearing: ResolvedBearing | null
+  examined: Examined | null
   /** Whether anything was seen, or looked for and not found. */
   begun: boolean
+  /** Signs that were painted or measured, with their place. */
+  painted: PaintedSign[]
+  /** Signs entered that a bearing like this cannot have, and why; they do not count. */
+  impossible: { sign: string; why: string }[]
+  /** Painted tracks against known patterns, nearest first; null until both rings are painted. */
+  trackMatch: TrackMatch[] | null
   ranking: Ranking | null
   /** What each sign is called, by its name. */
   signLabels: Readonly<Record<string, string>>
@@ -33,20 +50,42 @@ export interface DiagnoseOutcome {
 
 export function workOutDiagnose(
   position: RollingPosition,
+  machine: Machine,
   lookup: BearingLookup,
   facts: KnownFacts,
   knowledge: DamageKnowledge | null,
 ): DiagnoseOutcome {
   const bearing = lookup.kind === 'found' ? lookup.bearing : null
-  const { seen, notSeen } = position.diagnose
-  const begun = seen.length + notSeen.length > 0
-  const context = contextOf(position, bearing, facts)
-  const ranked =
-    begun && knowledge ? attempt(() => rankCauses({ evidence: seen, absent: notSeen, context }, knowledge)) : null
+  const examined = bearing && examinedOf(position, machine, bearing)
+  const { seen, notSeen, bands, marks } = position.diagnose
+  const painted = bearing ? paintedOn(position, bearing) : []
+  const why = (sign: string) => (examined ? whyNot(sign, examined) : null)
+  const impossible = [...seen, ...notSeen].flatMap((sign) => {
+    const reason = why(sign)
+    return reason === null ? [] : [{ sign, why: reason }]
+  })
+  const begun = seen.length + notSeen.length + painted.length + bands.length + marks.length > 0
+  const tracks = tracksOfBands(bands, turningRing(position.seat.loadCase))
+  const trackMatch = tracks && matchTracks(tracks)
+  // Thrust that belongs to the duty leaves its track where it should be.
+  const rightHere = trackMatch?.[0]?.condition === 'pure-axial' && facts.carriesThrust
+  const possible = (sign: string) => why(sign) === null
+  const evidence = [...seen, ...painted.map(({ sign }) => sign).filter((sign) => !notSeen.includes(sign))]
+  const input = {
+    evidence: evidence.filter(possible),
+    absent: notSeen.filter(possible),
+    context: contextOf(position, machine, bearing, facts),
+    ...(tracks && !rightHere ? { tracks: { ...tracks } } : {}),
+  }
+  const ranked = begun && knowledge ? attempt(() => rankCauses(input, knowledge, (sign) => !possible(sign))) : null
   const speedRpm = runningSpeed(position)?.meanRpm ?? null
   return {
     bearing,
+    examined,
     begun,
+    painted,
+    impossible,
+    trackMatch,
     ranking: ranked?.value ?? null,
     signLabels: ranked?.value && knowledge ? labelsOf(ranked.value, knowledge) : {},
     refusal: ranked?.refusal ?? null,
@@ -54,6 +93,22 @@ export function workOutDiagnose(
     speedRpm,
   }
 }
+
+/** What was painted and measured on it, as signs. */
+function paintedOn(position: RollingPosition, bearing: ResolvedBearing): PaintedSign[] {
+  const { bands, marks, endPlayFoundMm } = position.diagnose
+  const grooves = factsOf(bearing.row.type).grooves
+  const play = factsOf(bearing.row.type).adjusted ? signOfEndPlay(endPlayFoundMm, position.float.endPlayMm) : null
+  return [
+    ...signsOfMarks(marks, racewaysOf(bearing, position.seat.loadCase)),
+    ...signsOfBands(bands, grooves !== null && grooves.outer !== 'sphere'),
+    ...(play ? [play] : []),
+  ]
+}
+
+/** Whether the pattern of painted tracks is near enough to be named. */
+export const isNamed = (match: TrackMatch | undefined): match is TrackMatch =>
+  match !== undefined && match.distance <= acceptedDistance
 
 /** Labels of the signs that a ranking speaks of. */
 function labelsOf({ causes }: Ranking, { signs }: DamageKnowledge): Record<string, string> {
@@ -69,10 +124,12 @@ function frequenciesOf({ interior }: ResolvedBearing, speedRpm: number): DefectF
 
 /** The facts as the ranking takes them; one beyond what it takes is left out rather than bent. */
 function contextOf(
-  { grease, float }: RollingPosition,
+  { grease, float, load }: RollingPosition,
+  machine: Machine,
   bearing: ResolvedBearing | null,
-  { axialOnNonAxialType, ...numbers }: KnownFacts,
+  { axialOnNonAxialType, carriesThrust: _, ...numbers }: KnownFacts,
 ): Record<string, unknown> {
+  const allowedDeg = bearing ? factsOf(bearing.row.type).abilities.misalignDeg : 0
   const context: Record<string, unknown> = {
     ...numbers,
     axialOnNonAxialType: axialOnNonAxialType || null,
@@ -80,6 +137,8 @@ function contextOf(
     runningC: grease.runningC,
     cleanliness: grease.cleanliness,
     bearingType: bearing?.row.type ?? null,
+    misalignmentRatio: load.misalignDeg !== null && allowedDeg > 0 ? load.misalignDeg / allowedDeg : null,
+    drive: driveOf(machine),
   }
   return Object.fromEntries(
     Object.entries(context).filter(
@@ -87,4 +146,12 @@ function contextOf(
         value !== null && DamageContext.shape[field as keyof typeof DamageContext.shape].safeParse(value).success,
     ),
   )
+}
+
+/** What drives or is driven by the shaft, where somebody has drawn it. */
+function driveOf({ shaft }: Machine): string | null {
+  const kinds = new Set(shaft?.parts.map(({ kind }) => kind))
+  if (kinds.has('pulley')) return 'belt'
+  if (kinds.has('gear')) return 'gear'
+  return kinds.has('coupling') ? 'coupling' : null
 }

@@ -1,8 +1,8 @@
-import type { CarryOutcome } from '../carry/work-out.ts'
-import { hasRibs } from '../catalogue/decode-designation.ts'
+import { heaviestOf, type CarryOutcome } from '../carry/work-out.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt } from '../errors/input-error.ts'
 import { resolveInside } from '../inside/bearing-inside.ts'
+import { insideOf } from '../inside/of-bearing.ts'
 import { lifeAtClearance } from '../inside/reference-life.ts'
 
 /** Life at an operating clearance over the basic rating life; null where the load or the type does not tell. */
@@ -15,32 +15,15 @@ export type LifeShare = (clearanceUm: number) => number | null
  *
  * @see life.reference: ISO/TS 16281, rollers tied to ISO 281
  */
-export function lifeShareOf({ row, interior, decoded }: ResolvedBearing, { carrying }: CarryOutcome): LifeShare {
-  const heaviest = carrying?.acting.reduce((most, one, index) =>
-    (carrying.each[index]?.equivalentN ?? 0) > (carrying.each[carrying.acting.indexOf(most)]?.equivalentN ?? 0)
-      ? one
-      : most,
-  )
+export function lifeShareOf(bearing: ResolvedBearing, { carrying }: CarryOutcome): LifeShare {
+  const heaviest = carrying && heaviestOf(carrying)
   if (!heaviest) return () => null
-  const { value } = attempt(() =>
-    resolveInside({
-      bearingType: row.type,
-      rows: interior.rows,
-      elements: interior.elements,
-      elementDiameterMm: interior.elementDiameterMm,
-      elementLengthMm: interior.elementLengthMm ?? undefined,
-      pitchDiameterMm: interior.pitchDiameterMm,
-      contactAngleDeg: interior.contactAngleDeg,
-      radialN: heaviest.radialN,
-      axialN: heaviest.axialN,
-      ribs: hasRibs(decoded) ? 'both-rings' : 'none',
-    }),
-  )
+  const { value } = attempt(() => resolveInside(insideOf(bearing, heaviest)))
   if (!value) return () => null
   const { value: life } = attempt(() => lifeAtClearance(value, {}))
   const { isoMillionRevs = null } = life ?? {}
   if (!life || isoMillionRevs === null) return () => null
   // Tighter than any bearing can be built: nothing is left.
-  const tightestUm = -2 * interior.pitchDiameterMm
+  const tightestUm = -2 * bearing.interior.pitchDiameterMm
   return (clearanceUm) => (clearanceUm < tightestUm ? 0 : life.at(clearanceUm).millionRevs / isoMillionRevs)
 }

@@ -1,4 +1,5 @@
 import { clearanceClasses } from '../bearing-types/index.ts'
+import type { PutRight } from '../diagnose/put-right.schema.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { inSentence } from '../model/sentence.ts'
 import type { Found, ShaftLine, ShaftSupport } from '../model/shaft-line.ts'
@@ -30,7 +31,7 @@ export interface ArrivalCheck extends Check {
 /** A position under the shaft, as far as its papers go. */
 export interface ArrivalPosition {
   name: string
-  inputs: Pick<RollingPosition, 'bearing' | 'load'>
+  inputs: Pick<RollingPosition, 'bearing' | 'load' | 'diagnose'>
 }
 
 type Judged = Omit<ArrivalCheck, 'question' | 'position' | 'key'> | null
@@ -188,6 +189,18 @@ const heldTwice = ({ position }: ShaftSupport, what: string): Judged =>
     'Free this end before the machine is balanced, aligned or run hot.',
   )
 
+/** What a bearing that came out showed, and somebody wants to know put right. */
+const ofRemedy = ({ cause, does }: PutRight): Kind => ({
+  key: `put-right-${cause}`,
+  ask: (at) => `At ${at}: was this done? ${does}`,
+  why: 'The bearing before showed why. What is not put right takes the next one too.',
+  answers: options(['done', 'done'], ['not', 'not done'], ['unknown', 'nobody knows']),
+  judge: ({ answer }, { support }) =>
+    answer === 'not' && support
+      ? check('diagnose', 'watch', `What took the last bearing at ${support.position} is not put right.`, does)
+      : null,
+})
+
 /** The questions with what they are put to, machine first, then position by position. */
 function asked(line: ShaftLine, positions: readonly ArrivalPosition[]): { kind: Kind; key: string; at: Asked }[] {
   const whole: Asked = { line, support: null, inputs: null }
@@ -197,7 +210,8 @@ function asked(line: ShaftLine, positions: readonly ArrivalPosition[]): { kind: 
     ...line.supports.flatMap((support) => {
       const inputs = positions.find(({ name }) => name === support.position)?.inputs ?? null
       const paired = inputs !== null && inputs.load.arrangement !== 'single'
-      return [...ofSupport, ...(paired ? [ofPair] : [])].map((kind) => ({
+      const remedies = (inputs?.diagnose.putRight ?? []).filter(({ as }) => as === 'question').map(ofRemedy)
+      return [...ofSupport, ...(paired ? [ofPair] : []), ...remedies].map((kind) => ({
         kind,
         key: `${kind.key}:${support.position}`,
         at: { line, support, inputs },

@@ -6,7 +6,7 @@ import { reportedSigns } from '../../src/round/reported.ts'
 import { judgeTrend } from '../../src/records/trend/judge-trend.ts'
 import type { Trend } from '../../src/records/trend/schema.ts'
 import { TrendInput } from '../../src/records/trend/schema.ts'
-import { emptyPosition } from '../../src/kinds/rolling/position.ts'
+import { emptyPosition, nothingSeen } from '../../src/kinds/rolling/position.ts'
 import { reportedOf, withReported } from '../../src/diagnose/reported.ts'
 import type { Purged } from '../../src/records/adapt-interval.ts'
 
@@ -78,7 +78,7 @@ describe('a reported sign on the bench', () => {
   const machine = { kind: 'pump' as const, duty: 'one-shift' as const, reported: [water] }
   const on = (diagnose: object) => ({
     ...emptyPosition(),
-    diagnose: { seen: [], notSeen: [], struckOut: [], ...diagnose },
+    diagnose: { ...nothingSeen(), ...diagnose },
   })
   it('counts as seen', () => assert.deepEqual(withReported(on({}), machine).diagnose.seen, ['grease-milky']))
   it('is out once it is struck out or answered, and in again when it is told of another day', () => {

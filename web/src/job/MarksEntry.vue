@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { assess, becauseWords, marksOf, marksText, percentWords, type StepState } from '@yardfrost/core'
+import { assess, becauseWords, marksOf, marksText, nothingSeen, percentWords, type StepState } from '@yardfrost/core'
 import type { RollingDetail } from '@yardfrost/contract'
 import { computed } from 'vue'
 import SignSearch from '../damage/SignSearch.vue'
@@ -23,7 +23,7 @@ const mostCauses = 3
 const outcome = computed(() => {
   const seen = marks.value.filter((sign) => labels.has(sign))
   if (!detail || seen.length === 0) return null
-  const inputs = { ...detail.inputs, diagnose: { seen, notSeen: [], struckOut: [] } }
+  const inputs = { ...detail.inputs, diagnose: { ...nothingSeen(), seen } }
   return assess(inputs, detail.machine, catalogue, damage).outcomes.diagnose
 })
 const causes = computed(() => outcome.value?.ranking?.causes.slice(0, mostCauses) ?? [])

@@ -65,7 +65,7 @@ export function assessRolling(
       ...siteChecks(position, machine),
       ...at('grease'),
     ]),
-    diagnose: assessDiagnose(outcomes.diagnose),
+    diagnose: withChecks(assessDiagnose(outcomes.diagnose), at('diagnose')),
   }
   return assessment('rolling', lenses, all, outcomes.carry.bearing?.row.type ?? null, outcomes)
 }
@@ -93,6 +93,7 @@ function workOut(
     operatingClearanceUm: float.steps?.operating?.probable ?? null,
     shaftInterferenceUm: shaft?.interferenceMeanUm ?? null,
     housingInterferenceUm: housing?.interferenceMeanUm ?? null,
+    carriesThrust: carry.carrying?.acting.some(({ axialN }) => axialN > 0) ?? false,
   }
   return {
     identify: workOutIdentify(position, lookup, catalogue),
@@ -101,7 +102,7 @@ function workOut(
     float,
     mount: workOutMount(position, lookup, shaft, housing, machine.practices?.heating),
     grease: workOutGrease(position, machine, lookup, loadRatio),
-    diagnose: workOutDiagnose(position, lookup, facts, damage),
+    diagnose: workOutDiagnose(position, machine, lookup, facts, damage),
   }
 }
 

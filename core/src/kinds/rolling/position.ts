@@ -19,6 +19,8 @@ import {
   cleanlinessLevels,
   usualTools,
 } from './choices.ts'
+import { Band, PaintedMark } from '../../diagnose/marks/paint.ts'
+import { PutRight } from '../../diagnose/put-right.schema.ts'
 import { positionSchema } from '../../model/upgrade/position.ts'
 
 /** What stands on the box or the ring, and what the machine calls for; null where the machine's papers do not say. */
@@ -253,6 +255,12 @@ const DiagnoseFields = z.strictObject({
   notSeen: z.array(z.string().max(60)).max(100).default([]).meta({ title: 'Signs looked for and not found' }),
   /** Signs that rounds or readings told and that somebody has struck out, by `sign day`. */
   struckOut: z.array(z.string().max(80)).max(200).default([]).meta({ title: 'Reported signs struck out' }),
+  /** What was painted on the unrolled raceways. */
+  bands: z.array(Band).max(4).default([]).meta({ title: 'Running tracks painted' }),
+  marks: z.array(PaintedMark).max(300).default([]).meta({ title: 'Marks painted' }),
+  endPlayFoundMm: quantity(z.number().min(-0.5).max(5), 'End play as found', 'length', 'mm'),
+  /** Causes whose remedy somebody has taken on, and what became of it. */
+  putRight: z.array(PutRight).max(40).default([]).meta({ title: 'What to put right' }),
 })
 
 /** Inputs of one seat of a rolling bearing on one machine; everything else about it is computed. Metric base units throughout. */
@@ -279,6 +287,9 @@ export type RollingGroups = Omit<RollingPosition, 'schema' | 'kind' | 'differs'>
 /** A position nobody has filled in, but for what holds in most workshops. */
 export const emptyPosition = (): RollingPosition =>
   RollingPosition.parse({ load: { axialN: 0 }, seat: { shaftBoreMm: 0 }, mount: { roomC: 20, coolingC: 10 } })
+
+/** Diagnose before anybody has looked. */
+export const nothingSeen = (): RollingPosition['diagnose'] => DiagnoseFields.parse({})
 
 /** What holds of a like position on another machine too: not what was measured and seen on this one. */
 export function forAnotherMachine(position: RollingPosition): RollingPosition {

@@ -1,4 +1,4 @@
-import type { RollingPosition } from '../../../kinds/rolling/position.ts'
+import { nothingSeen, type RollingPosition } from '../../../kinds/rolling/position.ts'
 import type { Gives } from '../../../model/job.ts'
 import type { JobProgress, ReadingState } from '../../job-progress.ts'
 
@@ -34,7 +34,8 @@ export function bearingAsLeft(inputs: RollingPosition, positionId: string, { ste
     },
     // What was measured and seen of the old bearing went away with it.
     identify: { ...inputs.identify, boreMm: [], odMm: [], widthMm: [], marking: '' },
-    diagnose: { seen: [], notSeen: [], struckOut: [] },
+    // What is to be asked on arrival stays asked.
+    diagnose: { ...nothingSeen(), putRight: inputs.diagnose.putRight.filter(({ as }) => as === 'question') },
     seat: {
       ...inputs.seat,
       ...(shaft ? { shaftReadingsMm: shaft } : {}),

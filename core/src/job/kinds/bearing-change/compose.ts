@@ -31,11 +31,28 @@ export function composeBearingChange(positions: readonly JobPosition[], catalogu
       ],
     }),
     ...positions.flatMap((position) => stepsOf(position, catalogue, several)),
+    ...positions.flatMap((position) => putRight(position, several)),
     step('run-up', 'Run up', null, runUp, { readings: runUpReadings(positions) }),
     step('hand-over', 'Hand over', null, handOver, {
       readings: [words('told', 'Handed over to')],
       guard: 'all-done',
     }),
+  ]
+}
+
+/** What the marks on the last bearing asked for, as a step of its own. */
+function putRight(position: JobPosition, several: boolean): JobStep[] {
+  const remedies = position.inputs.diagnose.putRight.filter(({ as }) => as === 'step')
+  if (remedies.length === 0) return []
+  const title = several ? `Put right, ${position.name.toLowerCase()}` : 'Put right what took the last one'
+  return [
+    step(
+      'put-right',
+      title,
+      position,
+      { does: remedies.map(({ does }) => does), cautions: [] },
+      { lens: 'diagnose', readings: remedies.map((_, index) => yes(`remedy-${index}`, `${index + 1} is done`)) },
+    ),
   ]
 }
 
