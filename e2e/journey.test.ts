@@ -174,7 +174,7 @@ describePage('the technician’s journey', {}, ({ app, page }) => {
     await page.seeText('[data-test="marks"]', /seen.*Washboard fluting/s)
     const before = await page.seeText('[data-test="causes"]', /Electric current/)
     await page.click('[data-test="questions"] [data-no]')
-    await page.seeText('[data-test="marks"]', /not seen/)
+    await page.seeText('[data-test="marks"]', /not there/)
     await page.eventually(async () => assert.notEqual(await page.read('[data-test="causes"]'), before))
     for (const mark of ['fluting', 'the other'])
       await page.click('[data-test="marks"] button').catch(() => assert.fail(`no mark left to take out: ${mark}`))

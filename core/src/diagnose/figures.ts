@@ -24,15 +24,26 @@ function causeFigure({ begun, ranking, refusal, signLabels }: DiagnoseOutcome): 
   }
 }
 
+/** A weight in words: how strongly it speaks, and for which side. */
+export const strengthWords = (weight: number): string =>
+  `${Math.abs(weight) > 2 ? 'strongly' : Math.abs(weight) >= 0.7 ? 'clearly' : 'slightly'} ${weight > 0 ? 'for' : 'against'}`
+
+/** A label inside a sentence; what is written in capitals stays so. */
+const lowered = (label: string): string =>
+  /^[A-Z][A-Z/]/.test(label) ? label : label.charAt(0).toLowerCase() + label.slice(1)
+
+/** So many reasons are told of a cause. */
+const mostReasons = 3
+
 /** Why a cause is where it is, in a few words. */
 export const becauseWords = ({ because }: Ranking['causes'][number], labels: DiagnoseOutcome['signLabels']): string =>
-  [
-    ['For it', because.slice(0, 2).filter(({ weight }) => weight > 0)] as const,
-    ['Against it', because.slice(0, 2).filter(({ weight }) => weight <= 0)] as const,
-  ]
-    .filter(([, signs]) => signs.length > 0)
-    .map(([side, signs]) => `${side}: ${signs.map(({ sign }) => labels[sign] ?? sign).join(', ')}`)
-    .join('. ') || 'How often it is the cause'
+  because
+    .slice(0, mostReasons)
+    .map(
+      ({ sign, state, weight }) =>
+        `${state === 'absent' ? 'not found: ' : ''}${lowered(labels[sign] ?? sign)}, ${strengthWords(weight)}`,
+    )
+    .join(' · ') || 'how often it is the cause'
 
 const causeGivens = ({ causes }: Ranking, labels: DiagnoseOutcome['signLabels']): Given[] =>
   causes.slice(0, 5).map((cause) => ({

@@ -29,6 +29,7 @@ export interface Sign {
 /** A thing known about the position that makes some causes likelier. */
 export interface Fact {
   fact: string
+  label: string
   field: string
   holds: (value: number | boolean | string) => boolean
   /** Factor on the prior of a cause; 1 where none is listed. */
@@ -108,8 +109,9 @@ export function readDamageKnowledge(rows: DamageRows): DamageKnowledge {
       })),
     facts: signs
       .filter(({ kind }) => kind === 'context')
-      .map(({ sign, field, min, max, equals }) => ({
+      .map(({ sign, label, field, min, max, equals }) => ({
         fact: sign,
+        label,
         field,
         holds: (value) =>
           equals !== ''

@@ -161,24 +161,28 @@ function featuresOfVariants(rotatingRing: 'inner' | 'outer'): [TrackCondition, n
   ])
 }
 
+const featuresOf = ({ rotatingRing, inner, outer }: Tracks): number[] =>
+  (rotatingRing === 'inner' ? [outer, inner] : [inner, outer]).flatMap(features)
+
+const between = (one: readonly number[], other: readonly number[]): number =>
+  Math.hypot(
+    ...one.map((value, index) => (featureWeights[index % featureWeights.length] ?? 0) * (value - (other[index] ?? 0))),
+  )
+
+/** How unlike two pairs of tracks are, by the same measure as the patterns; the same ring turns in both. */
+export const tracksApart = (one: Tracks, other: Tracks): number => between(featuresOf(one), featuresOf(other))
+
 /**
  * Which conditions leave tracks like the drawn ones, nearest first.
  *
  * @param tracks - samples evenly spaced round each ring
  */
-export function matchTracks({ rotatingRing, inner, outer }: Tracks): TrackMatch[] {
-  const [standing, turning] = rotatingRing === 'inner' ? [outer, inner] : [inner, outer]
-  const drawn = [...features(standing), ...features(turning)]
-  const distance = (pattern: readonly number[]) =>
-    Math.hypot(
-      ...pattern.map(
-        (value, index) => (featureWeights[index % featureWeights.length] ?? 0) * (value - (drawn[index] ?? 0)),
-      ),
-    )
-  return patternFeatures[rotatingRing]
+export function matchTracks(tracks: Tracks): TrackMatch[] {
+  const drawn = featuresOf(tracks)
+  return patternFeatures[tracks.rotatingRing]
     .map(([condition, patterns]) => ({
       condition,
-      distance: Math.min(...patterns.map(distance)),
+      distance: Math.min(...patterns.map((pattern) => between(pattern, drawn))),
       sign: signOf[condition],
     }))
     .sort((a, b) => a.distance - b.distance)

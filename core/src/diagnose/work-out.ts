@@ -7,12 +7,14 @@ import { runningSpeed } from '../model/running-speed.ts'
 import { defectFrequencies, type DefectFrequencies } from './defect-frequencies.ts'
 import { examinedOf, whyNot, type Examined } from './examined.ts'
 import type { DamageKnowledge } from './knowledge.ts'
-import { signsOfBands, signsOfMarks, type PaintedSign } from './marks/mark-signs.ts'
+import { signsOfBands, signsOfRings } from './marks/band-signs.ts'
+import { signsOfMarks, type PaintedSign } from './marks/mark-signs.ts'
 import { tracksOfBands } from './marks/painted-tracks.ts'
 import { racewaysOf, turningRing } from './marks/raceways.ts'
 import { signOfEndPlay } from './end-play.ts'
 import { DamageContext, rankCauses, type Ranking } from './rank-causes.ts'
-import { acceptedDistance, matchTracks, type TrackMatch } from './tracks.ts'
+import type { ExpectedTracks } from './marks/expected-tracks.ts'
+import { acceptedDistance, matchTracks, tracksApart, type TrackMatch } from './tracks.ts'
 
 /** What the other lenses know that speaks for or against a cause. */
 export interface KnownFacts {
@@ -26,6 +28,8 @@ export interface KnownFacts {
   axialOnNonAxialType: boolean
   /** Thrust on it is part of the duty. */
   carriesThrust: boolean
+  /** Tracks it should show; worked out only where some were painted. */
+  expected: () => Pick<ExpectedTracks, 'bands'> | null
 }
 
 /** Everything Diagnose works out of a position, typed. */
@@ -40,6 +44,8 @@ export interface DiagnoseOutcome {
   impossible: { sign: string; why: string }[]
   /** Painted tracks against known patterns, nearest first; null until both rings are painted. */
   trackMatch: TrackMatch[] | null
+  /** Painted tracks are those that this position should show. */
+  asExpected: boolean
   ranking: Ranking | null
   /** What each sign is called, by its name. */
   signLabels: Readonly<Record<string, string>>
@@ -58,17 +64,19 @@ export function workOutDiagnose(
   const bearing = lookup.kind === 'found' ? lookup.bearing : null
   const examined = bearing && examinedOf(position, machine, bearing)
   const { seen, notSeen, bands, marks } = position.diagnose
-  const painted = bearing ? paintedOn(position, bearing) : []
+  const tracks = tracksOfBands(bands, turningRing(position.seat.loadCase))
+  const trackMatch = tracks && matchTracks(tracks)
+  const should = tracks && tracksOfBands(facts.expected()?.bands ?? [], tracks.rotatingRing)
+  const asExpected = tracks !== null && should !== null && tracksApart(tracks, should) <= likeExpected
+  const painted = bearing ? paintedOn(position, bearing, trackMatch?.[0] ?? null, asExpected) : []
   const why = (sign: string) => (examined ? whyNot(sign, examined) : null)
   const impossible = [...seen, ...notSeen].flatMap((sign) => {
     const reason = why(sign)
     return reason === null ? [] : [{ sign, why: reason }]
   })
   const begun = seen.length + notSeen.length + painted.length + bands.length + marks.length > 0
-  const tracks = tracksOfBands(bands, turningRing(position.seat.loadCase))
-  const trackMatch = tracks && matchTracks(tracks)
   // Thrust that belongs to the duty leaves its track where it should be.
-  const rightHere = trackMatch?.[0]?.condition === 'pure-axial' && facts.carriesThrust
+  const rightHere = asExpected || (trackMatch?.[0]?.condition === 'pure-axial' && facts.carriesThrust)
   const possible = (sign: string) => why(sign) === null
   const evidence = [...seen, ...painted.map(({ sign }) => sign).filter((sign) => !notSeen.includes(sign))]
   const input = {
@@ -86,6 +94,7 @@ export function workOutDiagnose(
     painted,
     impossible,
     trackMatch,
+    asExpected,
     ranking: ranked?.value ?? null,
     signLabels: ranked?.value && knowledge ? labelsOf(ranked.value, knowledge) : {},
     refusal: ranked?.refusal ?? null,
@@ -94,26 +103,37 @@ export function workOutDiagnose(
   }
 }
 
+/** Tracks as near as this to those a position should show are as they should be. */
+const likeExpected = 0.12
+
 /** What was painted and measured on it, as signs. */
-function paintedOn(position: RollingPosition, bearing: ResolvedBearing): PaintedSign[] {
+function paintedOn(
+  position: RollingPosition,
+  bearing: ResolvedBearing,
+  nearest: TrackMatch | null,
+  asExpected: boolean,
+): PaintedSign[] {
   const { bands, marks, endPlayFoundMm } = position.diagnose
   const grooves = factsOf(bearing.row.type).grooves
   const play = factsOf(bearing.row.type).adjusted ? signOfEndPlay(endPlayFoundMm, position.float.endPlayMm) : null
   return [
     ...signsOfMarks(marks, racewaysOf(bearing, position.seat.loadCase)),
-    ...signsOfBands(bands, grooves !== null && grooves.outer !== 'sphere'),
+    // Both rings together say more than each: only where they are like nothing known does each speak for itself.
+    ...(asExpected ? [{ sign: 'track-as-expected', where: 'as this position should show it' }] : []),
+    ...(asExpected || (nearest && isNamed(nearest)) ? [] : signsOfRings(bands, turningRing(position.seat.loadCase))),
+    ...(asExpected ? [] : signsOfBands(bands, grooves !== null && grooves.outer !== 'sphere')),
     ...(play ? [play] : []),
   ]
 }
 
 /** Whether the pattern of painted tracks is near enough to be named. */
-export const isNamed = (match: TrackMatch | undefined): match is TrackMatch =>
-  match !== undefined && match.distance <= acceptedDistance
+export const isNamed = ({ distance }: TrackMatch): boolean => distance <= acceptedDistance
 
-/** Labels of the signs that a ranking speaks of. */
-function labelsOf({ causes }: Ranking, { signs }: DamageKnowledge): Record<string, string> {
+/** Labels of the signs and facts that a ranking speaks of. */
+function labelsOf({ causes }: Ranking, { signs, facts }: DamageKnowledge): Record<string, string> {
   const named = new Set(causes.flatMap(({ because }) => because.map(({ sign }) => sign)))
-  return Object.fromEntries(signs.filter(({ sign }) => named.has(sign)).map(({ sign, label }) => [sign, label]))
+  const all = [...signs.map(({ sign, label }) => [sign, label]), ...facts.map(({ fact, label }) => [fact, label])]
+  return Object.fromEntries(all.filter(([name = '']) => named.has(name))) as Record<string, string>
 }
 
 function frequenciesOf({ interior }: ResolvedBearing, speedRpm: number): DefectFrequencies | null {
@@ -127,7 +147,7 @@ function contextOf(
   { grease, float, load }: RollingPosition,
   machine: Machine,
   bearing: ResolvedBearing | null,
-  { axialOnNonAxialType, carriesThrust: _, ...numbers }: KnownFacts,
+  { axialOnNonAxialType, carriesThrust: _thrust, expected: _tracks, ...numbers }: KnownFacts,
 ): Record<string, unknown> {
   const allowedDeg = bearing ? factsOf(bearing.row.type).abilities.misalignDeg : 0
   const context: Record<string, unknown> = {

@@ -183,6 +183,28 @@ describe('the track a position should show', () => {
   })
 })
 
+describe('a track painted as it should be', () => {
+  const healthy: [designation: string, load: object][] = [
+    ['6313', {}],
+    ['6313-C3', { radialN: 900 }],
+    ['6313', { axialN: 2000 }],
+    ['6205', { radialN: 600 }],
+    ['NU313', { radialN: 9000 }],
+    ['22216', { radialN: 9000, axialN: 1500 }],
+    ['1213', { radialN: 2500 }],
+    ['7313 B', { radialN: 3000, axialN: 4000 }],
+  ]
+  for (const [designation, load] of healthy)
+    it(`${designation}, ${JSON.stringify(load)}: accuses nobody`, () => {
+      const at = position(designation, { load })
+      const { carry, float } = assess(at, machine, catalogue, damage).outcomes
+      const bands = expectedTracks(at, carry, float)?.bands ?? []
+      const { asExpected, painted } = judged({ ...at, diagnose: { ...nothingSeen(), bands } })
+      assert.isTrue(asExpected)
+      assert.deepEqual(painted.map(({ sign }) => sign), ['track-as-expected']) // prettier-ignore
+    })
+})
+
 describe('end play as found', () => {
   const cases: [found: number | null, set: number | null, sign: string | null][] = [
     [null, 0.05, null],

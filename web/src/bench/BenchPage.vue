@@ -182,7 +182,7 @@ onBeforeUnmount(() => {
             </button>
           </span>
         </p>
-        <div ref="frame" class="frame">
+        <div ref="frame" class="frame" :class="{ scrolls: pageSheet?.scrolls }">
           <LookAlikes
             v-if="comparing && width > 0 && height > 0"
             :candidates="candidates"
@@ -281,6 +281,10 @@ onBeforeUnmount(() => {
   overflow: hidden;
 }
 
+.frame.scrolls {
+  overflow-y: auto;
+}
+
 .panel {
   min-height: 0;
   padding: 14px 22px 18px;
@@ -322,6 +326,10 @@ onBeforeUnmount(() => {
 
   .frame {
     height: 460px;
+  }
+
+  .frame.scrolls {
+    height: auto;
   }
 
   .panel {

@@ -18,6 +18,8 @@ export interface PageSheet {
   component: Component
   /** Its properties; null where there is nothing to draw, and the half-section stands. */
   props: (bench: OnBench) => Record<string, unknown> | null
+  /** Longer than the sheet may be: it scrolls. */
+  scrolls?: boolean
 }
 
 /** A page of a lens: what it is called, the question it answers, and the component that answers it. */

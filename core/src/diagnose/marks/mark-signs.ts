@@ -1,4 +1,4 @@
-import { loadAtDeg, rings, type Band, type PaintedMark, type RingName } from './paint.ts'
+import { loadAtDeg, rings, type PaintedMark, type RingName } from './paint.ts'
 import type { Raceway } from './raceways.ts'
 
 /** A sign that was painted, and where it stands in words. */
@@ -21,10 +21,6 @@ const edgeFrom = 0.12
 const loadedHalfDeg = 75
 /** A dent this near before a spall may have begun it, degrees. */
 const behindDeg = 12
-/** A band that comes so near the edge of a groove runs on its shoulder. */
-const shoulderFrom = 0.47
-/** One row wider than the other by so much is worn to one side. */
-const oneSided = 2
 
 const middleDeg = ({ fromDeg, lengthDeg }: PaintedMark): number => (fromDeg + lengthDeg / 2) % 360
 const apartDeg = (a: number, b: number): number => Math.abs(((a - b + 540) % 360) - 180)
@@ -136,23 +132,4 @@ const ofSeat = (marks: readonly PaintedMark[], ring: RingName): Told[] => {
   if (marks.some(({ kind }) => kind === 'rust')) told.push([`fretting-${seat}`, 'on its seat'])
   if (marks.some(({ kind }) => kind === 'heat-tint')) told.push(['heat-tint-faces', 'on its seat'])
   return told
-}
-
-const meanWidth = (band: Band): number =>
-  band.edges.reduce((sum, edges) => sum + (edges ? edges[1] - edges[0] : 0), 0) / band.edges.length
-
-/** What painted tracks say besides their pattern: on the shoulder of a groove, or one row worn and the other not. */
-export function signsOfBands(bands: readonly Band[], grooved: boolean): PaintedSign[] {
-  const signs: PaintedSign[] = []
-  const onShoulder = bands.find(({ edges }) =>
-    edges.some((one) => one && Math.max(-one[0], one[1]) >= shoulderFrom && one[1] - one[0] < allAcross),
-  )
-  if (grooved && onShoulder) signs.push({ sign: 'track-on-shoulder', where: `on the ${onShoulder.ring} ring` })
-  for (const ring of rings) {
-    const widths = bands.filter((band) => band.ring === ring).map(meanWidth)
-    const [least, most] = [Math.min(...widths), Math.max(...widths)]
-    if (widths.length > 1 && most > oneSided * least)
-      signs.push({ sign: 'worn-to-one-side', where: `one row of the ${ring} ring more than the other` })
-  }
-  return signs
 }

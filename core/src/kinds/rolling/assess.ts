@@ -4,6 +4,7 @@ import { assessCarry } from '../../carry/assess.ts'
 import { loadRatioOf, staticSafetyOf, workOutCarry, type CarryOutcome } from '../../carry/work-out.ts'
 import { assessDiagnose } from '../../diagnose/assess.ts'
 import type { DamageKnowledge } from '../../diagnose/knowledge.ts'
+import { expectedTracks } from '../../diagnose/marks/expected-tracks.ts'
 import { workOutDiagnose, type DiagnoseOutcome } from '../../diagnose/work-out.ts'
 import { assessFloat } from '../../float/assess.ts'
 import { workOutFloat, type FloatOutcome } from '../../float/work-out.ts'
@@ -93,6 +94,7 @@ function workOut(
     operatingClearanceUm: float.steps?.operating?.probable ?? null,
     shaftInterferenceUm: shaft?.interferenceMeanUm ?? null,
     housingInterferenceUm: housing?.interferenceMeanUm ?? null,
+    expected: () => expectedTracks(position, carry, float),
     carriesThrust: carry.carrying?.acting.some(({ axialN }) => axialN > 0) ?? false,
   }
   return {

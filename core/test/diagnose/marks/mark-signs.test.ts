@@ -1,5 +1,6 @@
 import { assert } from 'chai'
-import { signsOfBands, signsOfMarks } from '../../../src/diagnose/marks/mark-signs.ts'
+import { signsOfBands, signsOfRings } from '../../../src/diagnose/marks/band-signs.ts'
+import { signsOfMarks } from '../../../src/diagnose/marks/mark-signs.ts'
 import { evenEdges, mirrored, PaintedMark, stroked, withEdges, edgesOn } from '../../../src/diagnose/marks/paint.ts'
 import { racewaysOf } from '../../../src/diagnose/marks/raceways.ts'
 import { lookUpBearing } from '../../../src/catalogue/resolve-bearing.ts'
@@ -63,6 +64,41 @@ describe('painted marks as signs', () => {
     assert.deepEqual(signs([onShoulder], true), ['track-on-shoulder'])
     assert.isEmpty(signs([onShoulder], false))
   })
+})
+
+describe('what one ring says by itself', () => {
+  const arc = (from: number, to: number, fromU: number, toU: number, brush = 0.3) =>
+    stroked(edgesOn([], 'outer', 1), { fromDeg: from, toDeg: to, fromU, toU, brush })
+  const both = (from: number) => arc(from, from + 60, 0, 0).map((edges, place) => edges ?? arc(from + 180, from + 240, 0, 0)[place] ?? null) // prettier-ignore
+  /** Bent the same way on both sides of the load, as thrust does. */
+  const bent = arc(90, 270, 0, 0).map((edges, place) => {
+    const by = 0.15 * (1 - Math.cos(((place - 36) * Math.PI) / 36))
+    return edges && ([edges[0] + by, edges[1] + by] as [number, number])
+  })
+  const wave = evenEdges(-0.1, 0.1).map((edges, place) => {
+    const by = 0.15 * Math.cos((place * Math.PI) / 36)
+    return edges && ([edges[0] + by, edges[1] + by] as [number, number])
+  })
+  const cases: [why: string, ring: 'inner' | 'outer', edges: typeof wave, sign: string | null][] = [
+    ['askew over the load zone', 'outer', arc(100, 260, 0.15, -0.15), 'track-tilted-stationary'],
+    ['askew all round', 'outer', wave, 'track-tilted-stationary'],
+    ['a wave on the ring that turns', 'inner', wave, 'track-tilted-rotating'],
+    ['straight', 'outer', arc(100, 260, 0, 0), null],
+    ['bent by thrust and not tilted', 'outer', bent, null],
+    ['two arcs opposite each other', 'outer', both(40), 'track-two-opposite'],
+    ['short and narrow', 'outer', arc(150, 210, 0, 0, 0.15), 'track-short-narrow'],
+    ['wide all round the ring that stands', 'outer', evenEdges(-0.25, 0.25), 'track-all-round-stationary'],
+    ['narrow all round the ring that stands', 'outer', evenEdges(-0.1, 0.1), null],
+    ['even on the ring that turns', 'inner', evenEdges(-0.25, 0.25), null],
+    ['one spot on the ring that turns', 'inner', arc(60, 160, 0, 0), 'track-spot-rotating'],
+  ]
+  for (const [why, ring, edges, sign] of cases)
+    it(why, () =>
+      assert.deepEqual(
+        signsOfRings([{ ring, row: 1, edges }], 'inner').map((one) => one.sign),
+        sign ? [sign] : [],
+      ),
+    )
 })
 
 describe('the track brush', () => {

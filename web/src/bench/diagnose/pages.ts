@@ -5,10 +5,30 @@ import type { LensPage } from '../lens-page.ts'
 export const diagnosePages: readonly LensPage[] = [
   {
     key: 'diagnose',
-    label: 'Diagnose',
-    question: 'What do the marks say?',
+    label: 'Marks',
+    question: 'Why did it fail?',
     fields: [],
     component: defineAsyncComponent(() => import('./DiagnosePage.vue')),
     ownSheet: true,
+    sheet: {
+      caption: 'Raceways unrolled, as they came out',
+      component: defineAsyncComponent(() => import('./MarksSheet.vue')),
+      props: ({ bearing }) => bearing && {},
+      scrolls: true,
+    },
+  },
+  {
+    key: 'before',
+    label: 'Before it fails',
+    question: 'What does it show while it runs?',
+    fields: [],
+    component: defineAsyncComponent(() => import('./BeforePage.vue')),
+    ownSheet: true,
+    sheet: {
+      caption: 'What was noticed, and what was done to it',
+      component: defineAsyncComponent(() => import('./BeforeSheet.vue')),
+      props: () => ({}),
+      scrolls: true,
+    },
   },
 ]

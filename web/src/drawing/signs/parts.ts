@@ -1,4 +1,4 @@
-import { cage, face, lump, onShaft, ring, seal } from './bases.ts'
+import { face, lump, onShaft, ring, seal } from './bases.ts'
 import { arrow, axis, body, box, circle, dark, each, fill, fine, jagged, line, mark, onCircle, sector, shade, type Rolls, type Shape } from './shape.ts' // prettier-ignore
 
 const blob = (): Shape[] => [body(lump)]

@@ -1,0 +1,160 @@
+import { assert } from 'chai'
+import { By, Key } from 'selenium-webdriver'
+import { describePage } from './describe-page.ts'
+
+describePage('the damage bench', { as: 'technician' }, ({ page }) => {
+  const ring = (name: string) => page.see(`[data-paint="${name}"]`)
+  const leading = () => page.see('[data-test="causes"] li:first-child').then((li) => li.getAttribute('data-cause'))
+  const leads = (cause: string) => page.eventually(async () => assert.equal(await leading(), cause))
+
+  /** Draws along a strip, as a finger does: places in shares of its length and height, from its middle. */
+  async function stroke(name: string, places: readonly (readonly [x: number, y: number])[]): Promise<void> {
+    const strip = await ring(name)
+    await page.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', strip)
+    const { width, height } = await strip.getRect()
+    const at = ([x, y]: readonly [number, number]) => ({
+      origin: strip,
+      x: Math.round(x * width),
+      y: Math.round(y * height),
+    })
+    const [first = [0, 0] as const, ...rest] = places
+    let moves = page.driver.actions({ async: true }).move(at(first)).press()
+    for (const place of rest) moves = moves.move({ ...at(place), duration: 60 })
+    await moves.release().perform()
+  }
+
+  async function openMarks(tag: string, position: string): Promise<void> {
+    await page.click('.home')
+    await page.openPosition(tag, position)
+    await page.lens('diagnose')
+    await ring('outer')
+  }
+  async function wipeAll(): Promise<void> {
+    await page.driver.executeScript('window.onbeforeunload = null')
+    await page.clickWords('button.link', 'Back to what is saved')
+  }
+
+  it('draws the track that this position should show, and asks nothing before something is seen', async () => {
+    await openMarks('BP-11', 'Coupling end')
+    await page.see('[data-test="nothing-yet"]')
+    const dashed = await page.all('[data-test="raceways"] .expected')
+    assert.isAtLeast(dashed.length, 2)
+    assert.isEmpty(await page.all('[data-test="questions"]'))
+  })
+
+  it('paints a tilted track by pointer, and gets the housing out of line first', async () => {
+    await stroke('outer', [[-0.3, -0.3], [-0.1, -0.14], [0.1, 0.02], [0.3, 0.16]]) // prettier-ignore
+    await page.seeText('[data-test="raceways"] + .under ~ p, .match', /other ring too/)
+    await page.click('[data-test="even"]')
+    await leads('misalignment-housing')
+    await page.seeText('[data-test="track-match"]', /against known patterns/)
+    await page.see('[data-painted="track-tilted-stationary"]')
+    await page.seeText('[data-test="causes"]', /strongly for/)
+  })
+
+  it('makes what to put right a step of the next job, and a question on arrival', async () => {
+    await page.click('[data-step="refit"]')
+    await page.click('[data-question="machine"]')
+    await page.seeText('[data-step="refit"]', /take it out/)
+    await page.seeText('[data-question="machine"]', /asked on arrival/)
+  })
+
+  it('says what a mark is, how long and where, and takes it back', async () => {
+    await page.click('[data-brush="spalling"]')
+    await stroke('outer', [[0.02, -0.15], [0.05, -0.15]]) // prettier-ignore
+    await page.seeText('[data-test="mark-label"]', /spalled, \d+ mm long at 19\d°/)
+    await page.see('[data-painted="at-outer-raceway"]')
+    await page.click('[data-test="undo-paint"]')
+    await page.seeGone('[data-painted="at-outer-raceway"]')
+  })
+
+  it('paints the same by keys alone', async () => {
+    await wipeAll()
+    await page.see('[data-test="nothing-yet"]')
+    await page.click('[data-brush="track"]')
+    const outer = await ring('outer')
+    await page.driver.executeScript('arguments[0].focus({ focusVisible: true })', outer)
+    const press = (...keys: string[]) => page.driver.actions().sendKeys(...keys).perform() // prettier-ignore
+    await press(...Array.from({ length: 20 }, () => Key.ARROW_LEFT), ...Array.from({ length: 4 }, () => Key.ARROW_UP))
+    await page.seeText('[data-test="paint-says"]', /^80°, raceway, 20 % up/)
+    await press(' ')
+    for (let step = 0; step < 8; step++)
+      await press(...Array.from({ length: 5 }, () => Key.ARROW_RIGHT), Key.ARROW_DOWN)
+    await press(' ')
+    await page.seeText('[data-test="paint-says"]', /^280°, raceway, 20 % down$/)
+    const inner = await ring('inner')
+    await page.driver.executeScript('arguments[0].focus({ focusVisible: true })', inner)
+    await press(...Array.from({ length: 6 }, () => ']'), 'a')
+    await leads('misalignment-housing')
+    await press('z')
+    await page.seeGone('[data-test="track-match"]')
+    await press('a')
+    await leads('misalignment-housing')
+  })
+
+  it('gets misalignment from the four everyday signs, chosen by likeness, without a track', async () => {
+    await wipeAll()
+    await page.see('[data-test="nothing-yet"]')
+    for (const [part, sign] of [
+      ['raceways', 'worn-to-one-side'],
+      ['cage', 'cage-broken'],
+      ['seals', 'seal-worn-one-side'],
+      ['lubricant', 'grease-out-one-side'],
+    ]) {
+      // prettier-ignore
+      await page.click(`[data-part="${part}"]`)
+      await page.click(`[data-sign="${sign}"]`)
+      await page.click('[data-test="close-part"]')
+    }
+    await page.seeText('[data-part="cage"]', /Cage broken/)
+    await page.eventually(async () => {
+      const first = await page.all('[data-test="causes"] li')
+      const two = await Promise.all(first.slice(0, 2).map((li) => li.getAttribute('data-cause')))
+      assert.include(two, 'misalignment-housing')
+    })
+  })
+
+  it('offers no roller ends on a ball bearing, and finds marks by what the shop calls them', async () => {
+    await page.click('[data-part="elements"]')
+    await page.see('[data-part-signs="elements"]')
+    assert.isEmpty(await page.all('[data-sign="roller-ends-chipped"]'))
+    await page.click('[data-test="close-part"]')
+    const field = await page.see('[data-test="diagnose.seen"]')
+    await field.sendKeys('washboard')
+    await page.clickWords('[role="option"]', 'fluting')
+    await page.seeText('[data-test="marks"]', /Washboard fluting/)
+    await wipeAll()
+  })
+
+  it('names thrust where the ends of rollers are chipped on a machine that leans', async () => {
+    await openMarks('BP-11', 'Impeller end')
+    await page.click('[data-part="elements"]')
+    await page.click('[data-sign="roller-ends-chipped"]')
+    await page.click('[data-test="close-part"]')
+    await page.turnTo('before')
+    await page.click('[data-part="history"]')
+    await page.click('[data-sign="leant-or-on-end"]')
+    await leads('axial-on-non-axial-type')
+    await page.turnTo('diagnose')
+  })
+
+  it('names moisture at standstill where lines lie at the spacing of the rollers', async () => {
+    await wipeAll()
+    await page.see('[data-test="nothing-yet"]')
+    await page.click('[data-brush="etching"]')
+    assert.isTrue(await (await page.see('[data-test="snap"]')).isSelected())
+    await stroke('outer', [[-0.2, -0.1], [0.2, -0.1]]) // prettier-ignore
+    await page.see('[data-painted="etched-lines-at-pitch"]')
+    await leads('standstill-etching')
+    await wipeAll()
+  })
+
+  it('stands in a narrow window: every brush can be pressed', async () => {
+    await page.setSize(400, 820)
+    for (const button of await page.driver.findElements(By.css('[data-brush]'))) {
+      const { x, width } = await button.getRect()
+      assert.isAtMost(x + width, 400)
+    }
+    await page.setSize(1280, 800)
+  })
+})
