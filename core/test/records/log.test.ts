@@ -22,6 +22,14 @@ describe('how long bearings lasted', () => {
       { numRuns: 40 },
     )
   })
+  it('counts several bearings of the same hours as if each were told', () => {
+    const told = [...failed(400, 400, 400, 900, 1500, 1500), { hoursH: 2000, ended: 'still-running' as const }]
+    const counted = [{ hoursH: 400, ended: 'failed', count: 3 }, { hoursH: 900, ended: 'failed' }, { hoursH: 1500, ended: 'failed', count: 2 }, { hoursH: 2000, ended: 'still-running' }] // prettier-ignore
+    const [one, other] = [life(told), logLife(LifeInput.parse({ records: counted }))]
+    for (const key of ['shape', 'scaleH', 'b10H', 'b10LowH', 'b10HighH', 'shapeLow', 'failures', 'totalH'] as const)
+      assert.approximately(other[key] ?? NaN, one[key] ?? NaN, 1e-6 * (one[key] ?? 1), key)
+    assert.deepEqual(other.points.at(-1), one.points.at(-1))
+  })
   it('lies within its bounds, and later shares later', () => {
     fc.assert(
       fc.property(uneven, (all) => {

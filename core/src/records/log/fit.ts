@@ -2,14 +2,21 @@ import { rootOf } from '../../working/root-of.ts'
 
 /** Hours of bearings on the scale of the longest of them: no power of them overflows. */
 export interface Ages {
-  /** ln(t / longest) of all, and of those that failed. */
-  all: readonly number[]
-  failed: readonly number[]
+  /** ln(t / longest) of all, and of those that failed; how many have it. */
+  all: readonly Age[]
+  failed: readonly Age[]
   longestH: number
 }
+interface Age {
+  x: number
+  count: number
+}
 
-export const sum = (values: readonly number[], of: (x: number) => number): number =>
-  values.reduce((total, x) => total + of(x), 0)
+/** Over bearings: each as often as it is there. */
+export const sum = (ages: readonly Age[], of: (x: number) => number): number =>
+  ages.reduce((total, { x, count }) => total + count * of(x), 0)
+/** How many bearings. */
+export const countOf = (ages: readonly Age[]): number => sum(ages, () => 1)
 
 /** Sum of the hours to a power, on the scale of the longest. */
 export const powered = ({ all }: Ages, shape: number): number => sum(all, (x) => Math.exp(shape * x))
@@ -20,7 +27,7 @@ const [leastShape, mostShape] = [0.05, 50]
 /** Likeliest shape; 50 where all failed at nearly the same hours. */
 export function bestShape(ages: Ages): number {
   const { all, failed } = ages
-  const middle = sum(failed, (x) => x) / failed.length
+  const middle = sum(failed, (x) => x) / countOf(failed)
   const g = (lnShape: number): number => {
     const shape = Math.exp(lnShape)
     return sum(all, (x) => x * Math.exp(shape * x)) / powered(ages, shape) - 1 / shape - middle
@@ -31,14 +38,14 @@ export function bestShape(ages: Ages): number {
 
 /** Hours at which 63 % have failed, the likeliest for a shape. */
 export const scaleFor = (ages: Ages, shape: number): number =>
-  ages.longestH * (powered(ages, shape) / ages.failed.length) ** (1 / shape)
+  ages.longestH * (powered(ages, shape) / countOf(ages.failed)) ** (1 / shape)
 
 /** Chi-square for 90 % with one degree of freedom: twice the log-likelihood may fall by so much. */
 const allowed = 2.705543454
 
 /** Bounds of the shape by the ratio of likelihoods, 90 %; null where there is none. */
 export function shapeBounds(ages: Ages, shape: number): { low: number | null; high: number | null } {
-  const r = ages.failed.length
+  const r = countOf(ages.failed)
   const ends = sum(ages.failed, (x) => x)
   const likelihood = (one: number) => r * Math.log(one) - r * Math.log(powered(ages, one) / r) + (one - 1) * ends - r
   const best = likelihood(shape)
@@ -53,6 +60,10 @@ export function shapeBounds(ages: Ages, shape: number): { low: number | null; hi
 /** Exponents beyond this are as good as infinite. */
 const mostExponent = 700
 
+/** Where the best shape of a quantile is looked for first, and how far, as logarithms. */
+const nearby = 0.3
+const [leastLn, mostLn] = [Math.log(1e-4), Math.log(1e3)]
+
 /** Bounds of the hours by which a share has failed, 90 %; null where there is none. */
 export function quantileBounds(
   ages: Ages,
@@ -60,15 +71,21 @@ export function quantileBounds(
   { k, hoursH }: { k: number; hoursH: number },
 ): { lowH: number | null; highH: number | null } {
   const { all, failed, longestH } = ages
-  const r = failed.length
+  const r = countOf(failed)
   const ends = sum(failed, (x) => x)
   const grown = (exponent: number) => Math.exp(Math.min(mostExponent, exponent))
+  // The best shape of one place is near that of the place before.
+  let before = Math.log(shape)
   const likelihood = (u: number): number => {
     const rise = (lnShape: number): number => {
       const one = Math.exp(lnShape)
       return r / one + (ends - r * u) - k * sum(all, (x) => (x - u) * grown(one * (x - u)))
     }
-    const best = Math.exp(rootOf(rise, Math.log(1e-4), Math.log(1e3)))
+    let [low, high] = [before - nearby, before + nearby]
+    while (low > leastLn && rise(low) < 0) low -= 4 * nearby
+    while (high < mostLn && rise(high) > 0) high += 4 * nearby
+    before = rootOf(rise, low, high)
+    const best = Math.exp(before)
     return (
       r * Math.log(best) + r * Math.log(k) + best * (ends - r * u) - ends - k * sum(all, (x) => grown(best * (x - u)))
     )

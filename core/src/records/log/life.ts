@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { BearingType, factsOf } from '../../bearing-types/index.ts'
 import { calculation } from '../../working/calculation.ts'
-import { bestShape, powered, quantileBounds, scaleFor, shapeBounds, type Ages } from './fit.ts'
+import { bestShape, countOf, powered, quantileBounds, scaleFor, shapeBounds, type Ages } from './fit.ts'
 import { gamma, lnGamma } from './gamma.ts'
 
 export const endings = ['failed', 'taken-out-sound', 'still-running'] as const
@@ -9,10 +9,16 @@ export type Ending = (typeof endings)[number]
 
 export const LifeInput = z.strictObject({
   records: z
-    .array(z.strictObject({ hoursH: z.number().min(0.1).max(1e6), ended: z.enum(endings) }))
+    .array(
+      z.strictObject({
+        hoursH: z.number().min(0.1).max(1e6),
+        ended: z.enum(endings),
+        count: z.int().min(1).max(1e6).default(1),
+      }),
+    )
     .min(1)
     .max(5000)
-    .meta({ unit: 'h', description: 'Hours of each bearing, and how they ended' }),
+    .meta({ unit: 'h', description: 'Hours of each bearing, how they ended, and how many bearings that were' }),
   ratedLifeH: z.number().gt(0).max(1e8).optional().meta({ unit: 'h', description: 'Rated life L10' }),
   assumedShape: z.number().min(0.5).max(5).optional().meta({ description: 'Shape where failures are too few to tell' }),
   bearingType: BearingType.optional().meta({ description: 'Type of the bearings' }),
@@ -69,18 +75,18 @@ const hazard = (share: number): number => -Math.log(1 - share)
 export function logLife(input: z.output<typeof LifeInput>): LogLife {
   const { records, ratedLifeH } = input
   const longestH = records.reduce((longest, { hoursH }) => Math.max(longest, hoursH), 0)
-  const age = ({ hoursH }: { hoursH: number }) => Math.log(hoursH / longestH)
+  const age = ({ hoursH, count }: (typeof records)[number]) => ({ x: Math.log(hoursH / longestH), count })
   const failed = records.filter(({ ended }) => ended === 'failed')
   const ages: Ages = { all: records.map(age), failed: failed.map(age), longestH }
-  const life = failed.length >= 2 ? fitted(ages) : assumed(ages, assumedShapeOf(input))
-  const [n, r] = [records.length, failed.length]
+  const [n, r] = [countOf(ages.all), countOf(ages.failed)]
+  const life = r >= 2 ? fitted(ages) : assumed(ages, assumedShapeOf(input))
   const { verdict, certainty } = verdictOf(life, r)
   const { sameHours, ...rest } = life
   return {
     ...rest,
     failures: r,
     suspensions: n - r,
-    totalH: records.reduce((total, { hoursH }) => total + hoursH, 0),
+    totalH: records.reduce((total, { hoursH, count }) => total + count * hoursH, 0),
     meanH: life.scaleH * gamma(1 + 1 / life.shape),
     points: plotPoints(records),
     verdict,
@@ -115,7 +121,7 @@ function fitted(ages: Ages): Fitted {
   }
   const [b10, b50, scale] = [quantile(0.1), quantile(0.5), bounds(1, scaleH)]
   const shapes = sameHours ? { low: null, high: null } : shapeBounds(ages, shape)
-  const [n, r] = [ages.all.length, ages.failed.length]
+  const [n, r] = [countOf(ages.all), countOf(ages.failed)]
   const shapeCorrected = shape * c4(r) ** ((3.5 * r) / n)
   return {
     method: 'maximum-likelihood',
@@ -146,7 +152,7 @@ const upperChi = [5.991464547, 9.487729037] as const
 const lowerChi = [null, 0.1025865888] as const
 
 function assumed(ages: Ages, shape: number): Fitted {
-  const r = ages.failed.length === 0 ? 0 : 1
+  const r = countOf(ages.failed) === 0 ? 0 : 1
   const total = powered(ages, shape)
   const scaleOf = (share: number) => ages.longestH * share ** (1 / shape)
   const lower = lowerChi[r]
@@ -180,15 +186,20 @@ function assumed(ages: Ages, shape: number): Fitted {
 
 /** Failures as they are plotted: each takes the ranks of those that were taken out before it could fail. */
 function plotPoints(records: z.output<typeof LifeInput>['records']): LogLife['points'] {
-  const n = records.length
+  const n = records.reduce((all, { count }) => all + count, 0)
   const inOrder = records
     .map((record, index) => ({ ...record, index, failed: record.ended === 'failed' }))
     .sort((a, b) => a.hoursH - b.hoursH || Number(b.failed) - Number(a.failed) || a.index - b.index)
-  let previous = 0
-  return inOrder.flatMap(({ hoursH, failed }, place) => {
+  let [previous, before] = [0, 0]
+  return inOrder.flatMap(({ hoursH, failed, count }) => {
+    const place = before
+    before += count
     if (!failed) return []
-    const left = n - place
-    previous = (left * previous + n + 1) / (left + 1)
+    // Of several with the same hours the last one is shown.
+    for (let one = 0; one < count; one++) {
+      const left = n - place - one
+      previous = (left * previous + n + 1) / (left + 1)
+    }
     return [{ hoursH, adjustedRank: previous, medianRank: (previous - 0.3) / (n + 0.4) }]
   })
 }

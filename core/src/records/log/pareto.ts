@@ -17,11 +17,14 @@ export const ParetoInput = z.strictObject({
         type: text,
         downtimeH: z.number().min(0).max(1e6).default(0),
         cost: z.number().min(0).max(1e9).default(0),
+        count: z.int().min(1).max(1e6).default(1),
       }),
     )
     .min(1)
     .max(20_000)
-    .meta({ description: 'One for each bearing that failed' }),
+    .meta({
+      description: 'One for each bearing that failed, or for several alike; downtime and cost are those of all of them',
+    }),
   groupBy: z.enum(paretoGroups).meta({ description: 'What is counted together' }),
   by: z.enum(['count', 'downtime', 'cost']).default('count').meta({ description: 'What makes one worse than another' }),
   hours: z
@@ -70,10 +73,14 @@ export function logPareto({ events, groupBy, by, hours = [] }: z.output<typeof P
   if (hoursOf.size < hours.length) throw refused('hours', hours.length, 'each group once', 'FIELDS_DISAGREE')
   const groups = new Map<string, Pick<ParetoRow, 'count' | 'downtimeH' | 'cost'>>()
   const none = { count: 0, downtimeH: 0, cost: 0 }
-  for (const { downtimeH, cost, ...named } of events) {
+  for (const { downtimeH, cost, count, ...named } of events) {
     const group = named[groupBy] ?? unknown
     const before = groups.get(group) ?? none
-    groups.set(group, { count: before.count + 1, downtimeH: before.downtimeH + downtimeH, cost: before.cost + cost })
+    groups.set(group, {
+      count: before.count + count,
+      downtimeH: before.downtimeH + downtimeH,
+      cost: before.cost + cost,
+    })
   }
   const weightOf = (one: typeof none): number =>
     by === 'count' ? one.count : by === 'downtime' ? one.downtimeH : one.cost
