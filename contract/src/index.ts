@@ -89,3 +89,20 @@ export { Health } from './health.ts'
 export { Measurable, measurables, Reading, Sensed, SenseHousing, TakeReading, TakeWeight, Weight } from './devices.ts'
 export { type Access, type Answer, type Answered, type Asked, type Body, type Route } from './define-route.ts'
 export { pathOf, type RouteName, routes } from './routes.ts'
+export {
+  AddFitted,
+  FindingDetail,
+  FindingList,
+  Fitted,
+  FittedStory,
+  FittedTaken,
+  largestLog,
+  LifeStatistics,
+  LogLine,
+  LogPage,
+  LogQuery,
+  LogStatistics,
+  LogStatisticsQuery,
+  ParetoStatistics,
+  TrendOfFailures,
+} from './log.ts'

@@ -1,3 +1,5 @@
+import { FindingEntry } from '@yardfrost/core'
+import { AddFitted, FindingDetail, FindingList, FittedStory, FittedTaken, largestLog, LogPage, LogQuery, LogStatistics, LogStatisticsQuery } from './log.ts' // prettier-ignore
 import { SitePractices } from '@yardfrost/core'
 import { z } from 'zod'
 import {
@@ -190,6 +192,18 @@ export const routes = {
   makeCalendar: defineRoute({ method: 'post', path: '/my-calendar', role: 'viewer', summary: 'Another secret address of one’s calendar; the one before is good no more', answer: creates(GivenCalendar, 'The address is shown this once') }),
   dropCalendar: defineRoute({ method: 'delete', path: '/my-calendar', role: 'viewer', summary: 'No address any more', answer: nothing('It is good no more') }),
   calendarFeed: defineRoute({ method: 'get', path: '/calendars/:word', role: 'anyone', summary: 'The calendar of whoever has the address', params: z.object({ word: z.string().min(20).max(80) }), answer: file('text/calendar', 'iCalendar'), refusals: [404] }),
+
+  log: defineRoute({ method: 'get', path: '/log', role: 'viewer', summary: 'Every bearing ever fitted, by position', query: LogQuery, answer: answers(LogPage, 'In walking order') }),
+  logStatistics: defineRoute({ method: 'get', path: '/log/statistics', role: 'viewer', summary: 'How long they lasted, which positions eat bearings, whether it gets better', query: LogStatisticsQuery, answer: answers(LogStatistics, 'What there is to say') }),
+  exportLog: defineRoute({ method: 'get', path: '/log.csv', role: 'viewer', summary: 'Every bearing ever fitted, as a file', answer: file('text/csv', 'One line a bearing') }),
+  importLog: defineRoute({ method: 'post', path: '/log', role: 'technician', summary: 'Take a file of fitted bearings in, or try it', query: z.strictObject({ save: z.stringbool().default(false) }), body: csv(largestLog), answer: answers(FittedTaken, 'What became of each line'), refusals: [413] }),
+  addFitted: defineRoute({ method: 'post', path: '/fitted', role: 'technician', summary: 'Add a bearing of an old book', body: json(AddFitted), answer: creates(FittedStory, 'As kept'), refusals: [404] }),
+  fitted: defineRoute({ method: 'get', path: '/fitted/:id', role: 'viewer', summary: 'One bearing with its whole story', params: Id, answer: answers(FittedStory, 'The story') }),
+  addFinding: defineRoute({ method: 'post', path: '/positions/:id/findings', role: 'technician', summary: 'Keep what was found of a bearing; one that was sent before is kept once', params: Id, body: json(FindingEntry), answer: creates(FindingDetail, 'As kept'), refusals: [404] }),
+  findings: defineRoute({ method: 'get', path: '/positions/:id/findings', role: 'viewer', summary: 'What was found at a position, newest first', params: Id, answer: answers(FindingList, 'The findings') }),
+  finding: defineRoute({ method: 'get', path: '/findings/:id', role: 'viewer', summary: 'One finding', params: Id, answer: answers(FindingDetail, 'The finding') }),
+  exportFinding: defineRoute({ method: 'get', path: '/findings/:id/export.json', role: 'viewer', summary: 'A finding as a file', params: Id, answer: answers(FindingDetail, 'The finding') }),
+  exportFindingCsv: defineRoute({ method: 'get', path: '/findings/:id/export.csv', role: 'viewer', summary: 'The signs and causes of a finding as a file', params: Id, answer: file('text/csv', 'One line a sign or cause') }),
 
   takeReading: defineRoute({ method: 'post', path: '/devices/gauge/readings', role: 'viewer', summary: 'Take one reading with the gauge of the shop', body: json(TakeReading), answer: creates(Reading, 'The reading'), refusals: [404, 502] }),
   takeWeight: defineRoute({ method: 'post', path: '/devices/scale/readings', role: 'technician', summary: 'Weigh strokes of a grease gun with the scale of the shop', body: json(TakeWeight), answer: creates(Weight, 'What they weigh'), refusals: [502] }),

@@ -35,24 +35,40 @@ describe('two sites on one server', () => {
       .post('/api/rounds')
       .send({ title: 'Mine', day: '2026-11-28', pointIds: [points[0].id] })
       .expect(201)
+    const entry = { designation: '6214', fittedOn: '2026-11-01' }
+    const { body: fitted } = await north.post('/api/fitted').send({ positionId, entry }).expect(201)
+    const { body: found } = await north.post(`/api/positions/${positionId}/findings`).send(finding()).expect(201)
     const { body: given } = await north.post('/api/people').send({ login: 'x@north', name: 'X', role: 'viewer' })
     const { rows } = await test.database.pool.query(`select id from site where name = 'north'`)
     owned = {
       ...{ machines: machineId, positions: positionId, jobs: job.id, photos: photoId, people: given.person.id },
       ...{ points: points[0].id, rounds: round.id },
       'heater-runs': randomUUID(),
+      fitted: fitted.bearing.id,
+      findings: found.id,
       site: rows[0].id,
     }
     ids = Object.values(owned)
   })
   after(() => test.stop())
 
+  const finding = () => ({
+    id: randomUUID(),
+    at: new Date().toISOString(),
+    cause: null,
+    finding: {
+      designation: '6214', clearanceFound: null, clearanceCalledFor: null, seen: [], notSeen: [], painted: [], bands: [], marks: [],
+      ranking: [], verdict: 'open', coreVersion: 1,
+    },
+  }) // prettier-ignore
+
   /** Bodies that name something of north's; null for a route whose body can name nothing of any site. */
   const bodies = (): Partial<Record<RouteName, object | null>> => ({
     addJob: { machineId: owned['machines'], positionIds: [owned['positions']] },
     addRound: { title: 'Theirs', day: '2026-11-28', pointIds: [owned['points']] },
     movePoints: { moves: [{ id: owned['points'], to: null }] },
-    importReadings: null,
+    ...{ importReadings: null, importLog: null },
+    addFitted: { positionId: owned['positions'], entry: { designation: '6214', fittedOn: '2025-11-01' } },
     ...{ saveStops: null, makeCalendar: null, dropCalendar: null },
     startHeater: { positionId: owned['positions'] },
     takeReading: { positionId: owned['positions'], measurable: 'shaft', nominalMm: 65, plane: 0, direction: 0 },
@@ -133,6 +149,7 @@ describe('two sites on one server', () => {
       addEntries: { entries: [{ id: randomUUID(), step: 'lock-out', at: new Date().toISOString(), kind: 'done' }] },
       moveJob: { state: 'waiting', reason: 'x' },
       planJob: { plannedFor: null },
+      addFinding: finding(),
       savePerson: { name: 'Y', role: 'viewer' },
       retirePerson: { retired: true },
       saveRound: { version: 1 },

@@ -104,7 +104,9 @@ function entriesOf(job: JobDetail, { daysAgo, until, readings = {}, notes = {} }
           const { low, high, expected, kind, key } = reading
           const middle = low !== null && high !== null ? (low + high) / 2 : (low ?? (high === null ? 1 : high * 0.8))
           const usual =
-            kind === 'number' ? { value: Number(middle.toFixed(reading.decimals)) } : { text: expected ?? 'Day shift' }
+            kind === 'number'
+              ? { value: Number(middle.toFixed(reading.decimals)) }
+              : { text: reading.kind === 'ended' ? 'sound' : (expected ?? 'Day shift') }
           return entry(step, 'reading', {
             reading: key,
             value: null,
@@ -137,6 +139,13 @@ async function keepDates(pool: pg.Pool, jobId: string, positionId: string, demo:
     [jobId, daysAgo, until === undefined],
   )
   if (until !== undefined) return
+  await pool.query(
+    `update fitted_bearing
+     set out_on = current_date - $2::integer, hours = greatest((current_date - $2::integer - fitted_on) * 24, 1)
+     where out_job = $1`,
+    [jobId, daysAgo],
+  )
+  await pool.query('update fitted_bearing set fitted_on = current_date - $2::integer where fitted_job = $1', [jobId, daysAgo]) // prettier-ignore
   await pool.query(
     `with left_as as (
        update position p set saved_at = j.ended_at from job j where j.id = $1 and p.id = $2

@@ -10,6 +10,7 @@ import {
 } from '@yardfrost/core'
 import type { MachineEntry } from '@yardfrost/contract'
 import { loadDemoJobs } from './jobs.ts'
+import { loadDemoLog } from './log.ts'
 import { loadDemoRounds } from './rounds.ts'
 import {
   addAccount,
@@ -55,6 +56,7 @@ export function demoPositions(): {
 export async function loadDemoSite(pool: pg.Pool, references: References): Promise<boolean> {
   const loaded = await loadSite(pool, references)
   if (!loaded) return false
+  await loadDemoLog(pool, references)
   await loadDemoJobs(pool, references)
   await loadDemoRounds(pool, references)
   return true

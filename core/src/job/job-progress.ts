@@ -61,6 +61,7 @@ export function isOutOfLimits(
       return reading.expected !== null && answer.text !== null && plain(answer.text) !== plain(reading.expected)
     case 'designation':
       return reading.expected !== null && answer.text !== null && !saysTheSame(answer.text, reading.expected, catalogue)
+    case 'ended':
     case 'marks':
       return false
     case 'yes':

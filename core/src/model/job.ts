@@ -43,7 +43,7 @@ export type Gives = z.infer<typeof Gives>
 export const JobReading = z.strictObject({
   key: Key,
   label: z.string().max(120),
-  kind: z.enum(['number', 'text', 'yes', 'designation', 'marks']),
+  kind: z.enum(['number', 'text', 'yes', 'designation', 'marks', 'ended']),
   quantity: z.enum(Object.keys(quantities) as [Quantity, ...Quantity[]]),
   /** Digits that are shown of a limit. */
   decimals: z.int().min(0).max(4),

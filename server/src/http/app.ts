@@ -25,6 +25,7 @@ import { docsRoutes } from './docs-routes.ts'
 import { errorHandler } from './error-handler.ts'
 import { healthRoutes } from './health-routes.ts'
 import { jobRoutes } from './job-routes.ts'
+import { logRoutes } from './log-routes.ts'
 import { roundRoutes } from './round-routes.ts'
 import { registerRoutes } from './register-routes.ts'
 import { peopleRoutes } from './people-routes.ts'
@@ -154,6 +155,7 @@ function apiRoutes({
   registerRoutes(serve, pool, references)
   jobRoutes(serve, pool, references, watch)
   roundRoutes(serve, pool, references, watch)
+  logRoutes(serve, pool, references)
   deviceRoutes(serve, pool, references, { runs, heater, gauge })
   const missing = unserved()
   if (missing.length > 0) throw new Error(`routes of the contract that nobody serves: ${missing.join(', ')}`)

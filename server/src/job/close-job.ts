@@ -6,6 +6,7 @@ import { JobError } from '../errors/job-error.ts'
 import { recordEvent, type Who } from '../store/audit.ts'
 import { getJob, storeState } from '../store/jobs.ts'
 import { holdPosition, storeReported } from '../store/positions.ts'
+import { keepChange } from '../log/keep-change.ts'
 import { openJob } from './open-job.ts'
 import { progressOf } from './progress.ts'
 
@@ -34,6 +35,8 @@ export async function closeJob(db: pg.PoolClient, references: References, who: W
     const inputs = jobKinds[job.kind].asLeft(position.inputs, positionId, progress)
     await savePosition(db, references, who, { positionId, version: position.version, inputs })
     left[positionId] = inputs
+    if (job.kind === 'bearing-change')
+      await keepChange(db, references, who, { jobId, positionId, progress, left: inputs })
   }
   await storeState(db, jobId, 'done', null, left)
   await recordEvent(db, who, { kind: 'job.done', subjectId: jobId, detail: { number: job.number } })

@@ -5,6 +5,8 @@ import {
   type Answered,
   type Asked,
   type PointThermometer,
+  type LogQuery,
+  type LogStatisticsQuery,
   type RegisterQuery,
   type Route,
   type RouteName,
@@ -232,6 +234,15 @@ export const api = {
   addRoundEntries: (id: string, entries: BodyOf<'addRoundEntries'>['entries']) =>
     ask('addRoundEntries', { params: { id }, body: { entries } }),
   closeRound: (id: string) => ask('closeRound', { params: { id } }),
+  log: (query: LogQuery) => ask('log', { query }),
+  logStatistics: (query: LogStatisticsQuery) => ask('logStatistics', { query }),
+  importLog: (csv: string, save: boolean) => ask('importLog', { query: { save }, body: csv }),
+  addFitted: (body: z.input<Routes['addFitted']['body']['schema']>) => ask('addFitted', { body }),
+  fitted: (id: string) => ask('fitted', { params: { id } }),
+  addFinding: (id: string, body: z.input<Routes['addFinding']['body']['schema']>) =>
+    ask('addFinding', { params: { id }, body }),
+  findings: (id: string) => ask('findings', { params: { id } }),
+  finding: (id: string) => ask('finding', { params: { id } }),
   startHeater: (body: BodyOf<'startHeater'>) => ask('startHeater', { body }),
   /** What the infrared thermometer shows of a piece, °C, uncorrected. */
   pointThermometer: async (body: PointThermometer): Promise<number> => (await ask('pointThermometer', { body })).shownC,

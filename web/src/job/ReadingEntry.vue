@@ -5,6 +5,8 @@ import {
   formatInput,
   InputError,
   isOutOfLimits,
+  outReasons,
+  outWords,
   parseQuantity,
   unitSymbol,
   type Beside,
@@ -139,6 +141,19 @@ const isOut = computed(() => {
         @click="answerYes(answer)"
       >
         {{ answer }}
+      </button>
+    </div>
+    <div v-else-if="reading.kind === 'ended'" class="yes ended" role="group" :aria-label="reading.label">
+      <button
+        v-for="one in outReasons"
+        :key="one"
+        type="button"
+        :disabled="disabled"
+        :aria-pressed="state.entry?.text === one"
+        :data-answer="one"
+        @click="answerYes(one)"
+      >
+        {{ outWords[one] }}
       </button>
     </div>
     <div v-else class="entry">

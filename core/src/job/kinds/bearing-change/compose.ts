@@ -71,6 +71,7 @@ function stepsOf(position: JobPosition, catalogue: Catalogue, several: boolean):
       lens: 'identify',
       readings: [
         words('number', 'Designation on the old bearing'),
+        reading('ended', 'Why it came out', { kind: 'ended' }),
         reading('marks', 'Marks seen on it', { kind: 'marks', needed: false }),
       ],
     }),
@@ -84,6 +85,7 @@ function stepsOf(position: JobPosition, catalogue: Catalogue, several: boolean):
           expected: identify.toOrder,
           ...giving({ what: 'bearing.designation' }),
         }),
+        words('batch', 'Maker’s batch', false),
         ...(clearance ? [reading('clearance', 'Clearance class on it', { kind: 'text', expected: clearance })] : []),
       ],
     }),

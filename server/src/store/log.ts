@@ -1,0 +1,297 @@
+import { FindingDetail, Fitted, type LogPage, type LogQuery } from '@yardfrost/contract'
+import {
+  hoursAt,
+  attempt,
+  dayNumber,
+  OutReason,
+  runningHours,
+  type DamageFinding,
+  type FindingEntry,
+  type FittedEntry,
+} from '@yardfrost/core'
+import { z } from 'zod'
+import { NotFoundError } from '../errors/not-found-error.ts'
+import type { Db } from './database.ts'
+import { readQueries } from './read-queries.ts'
+import { any, grouped, IdRow, maybeOne, one, run, time } from './rows.ts'
+
+const sql = readQueries('./log.sql', import.meta.url, [
+  'listLines', 'countLog', 'listChoices', 'countEnds', 'listEnds', 'listRunning', 'nameThings', 'listMeters', 'getHours',
+  'getRunning', 'endBearing', 'addBearing', 'listOf', 'getStory', 'exportLog', 'namePositions', 'addFinding', 'listFindings',
+  'latestFinding', 'linkFinding', 'countDecided',
+]) // prettier-ignore
+
+/** Which bearings are meant. */
+export type Meant = Omit<z.output<typeof LogQuery>, 'offset' | 'limit'>
+const valuesOf = (siteId: string, { area, machine, position, type, cause, person }: Meant) =>
+  [siteId, area, machine, position, type, cause, person] as const
+
+/** How the hours of a machine are known. */
+interface HoursOf {
+  machine_id: string
+  hours_source: string
+  hours_per_week: number | null
+}
+const hoursColumns = { machine_id: z.uuid(), hours_source: z.string(), hours_per_week: z.number().nullable() }
+const MeterRow = z.object({ machine_id: z.uuid(), date: z.string(), hours: z.number() })
+
+/** Hours between two days of a machine; a meter that cannot be read is taken to run always. */
+export type Hours = (machine: HoursOf, fromDay: string, toDay: string) => number
+
+/** Reads the meters of some machines, and tells the hours they ran. */
+export async function hoursOf(db: Db, machines: readonly HoursOf[], asOf: string): Promise<Hours> {
+  const metered = [...new Set(machines.filter((one) => one.hours_source === 'meter').map((one) => one.machine_id))]
+  const readings = metered.length > 0 ? await any(db, sql.listMeters(metered), MeterRow) : []
+  const lines = new Map(
+    [...grouped(readings, ({ machine_id }) => machine_id)].map(([id, read]) => [
+      id,
+      attempt(() =>
+        runningHours({ hoursSource: 'meter', readings: read.map(({ date, hours }) => ({ date, hours })) }, asOf),
+      ).value,
+    ]),
+  )
+  return ({ machine_id, hours_source, hours_per_week }, fromDay, toDay) => {
+    const [from, to] = [dayNumber(fromDay), dayNumber(toDay)]
+    const line = hours_source === 'meter' ? lines.get(machine_id) : null
+    if (line) return Math.max(hoursAt(line, to) - hoursAt(line, from), 0)
+    const aDay = hours_source === 'shifts' && hours_per_week !== null ? hours_per_week / 7 : 24
+    return aDay * Math.max(to - from, 0)
+  }
+}
+
+const bearingColumns = {
+  id: z.uuid(),
+  designation: z.string(),
+  bearing_type: z.string().nullable(),
+  batch: z.string(),
+  fitted_on: z.string(),
+  out_on: z.string().nullable(),
+  hours: z.number().nullable(),
+  ended: OutReason.nullable(),
+  cause: z.string().nullable(),
+  note: z.string(),
+  finding_id: z.uuid().nullable(),
+  source: z.string(),
+}
+const BearingRow = z.object(bearingColumns)
+const placeColumns = { machine_id: z.uuid(), tag: z.string(), machine: z.string(), area: z.string() }
+
+function fittedOf(row: z.output<typeof BearingRow>, machine: HoursOf, hours: Hours, asOf: string): Fitted {
+  const { bearing_type: bearingType, fitted_on: fittedOn, out_on: outOn, finding_id: findingId, ...rest } = row
+  const ran = row.hours ?? hours(machine, fittedOn, asOf)
+  return Fitted.parse({ ...rest, bearingType, fittedOn, outOn, findingId, hoursH: Math.round(ran * 10) / 10 })
+}
+
+const LineRow = z.object({
+  id: z.uuid(), name: z.string(), ...placeColumns, ...hoursColumns, bearings: z.array(BearingRow),
+}) // prettier-ignore
+const CountRow = z.object({ positions: z.int(), fitted: z.int(), came_out: z.int(), since: z.string().nullable() })
+const ChoicesRow = z.object({
+  areas: z.array(z.string()),
+  types: z.array(z.string()),
+  causes: z.array(z.string()),
+  people: z.array(z.object({ id: z.uuid(), name: z.string() })),
+})
+
+/** A page of the log: positions in walking order with the bearings they had. */
+export async function getLogPage(
+  db: Db,
+  siteId: string,
+  query: z.output<typeof LogQuery>,
+  asOf: string,
+): Promise<LogPage> {
+  const values = valuesOf(siteId, query)
+  const [rows, counted, choices] = await Promise.all([
+    any(db, sql.listLines(...values, query.offset, query.limit), LineRow),
+    one(db, sql.countLog(...values), CountRow),
+    one(db, sql.listChoices(siteId), ChoicesRow),
+  ])
+  const hours = await hoursOf(db, rows, asOf)
+  const { positions, fitted, came_out: cameOut, since } = counted
+  const lines = rows.map((row) => ({
+    position: { id: row.id, name: row.name },
+    machine: { id: row.machine_id, tag: row.tag, name: row.machine, area: row.area },
+    bearings: row.bearings.map((one) => fittedOf(one, row, hours, asOf)),
+  }))
+  return { positions, fitted, cameOut, since, lines, ...choices }
+}
+
+const CountedRow = z.object({
+  counted: z.int(),
+  ended: OutReason,
+  bin: z.number().nullable(),
+  cause: z.string().nullable(),
+  key: z.string().nullable(),
+  count: z.int(),
+  least: z.number(),
+  hours: z.number(),
+})
+const RunningRow = z.object({
+  fitted_on: z.string(), position_id: z.uuid(), bearing_type: z.string().nullable(), cause: z.string().nullable(), ...hoursColumns,
+}) // prettier-ignore
+export type CountedEnd = z.output<typeof CountedRow>
+export type RunningBearing = z.output<typeof RunningRow>
+
+/** Ways in which ends are counted: what PostgreSQL says of the sets they are grouped by. */
+export const countedBy = { hours: 0b011, cause: 0b101, key: 0b110 } as const
+
+/** Ends counted by hours, by cause and by what is asked, and the bearings that run. */
+export async function countLog(db: Db, siteId: string, meant: Meant, groupBy: string) {
+  const values = valuesOf(siteId, meant)
+  const [ends, running] = await Promise.all([
+    any(db, sql.countEnds(...values, groupBy), CountedRow),
+    any(db, sql.listRunning(...values), RunningRow),
+  ])
+  return { ends, running }
+}
+
+const EndRow = z.object({ ended: OutReason, hours: z.number(), position_id: z.uuid() })
+/** So many ends by themselves, oldest first. */
+export const listEnds = (db: Db, siteId: string, meant: Meant, most: number) =>
+  any(db, sql.listEnds(...valuesOf(siteId, meant), most), EndRow)
+
+const NameRow = z.object({ id: z.uuid(), name: z.string() })
+/** What machines and positions are called. */
+export async function nameThings(db: Db, ids: readonly string[]): Promise<ReadonlyMap<string, string>> {
+  const rows = ids.length > 0 ? await any(db, sql.nameThings(ids), NameRow) : []
+  return new Map(rows.map(({ id, name }) => [id, name]))
+}
+
+const PlaceRow = z.object({ ...hoursColumns, life_h: z.number().nullable(), designation: z.string().nullable(), bearing_type: z.string().nullable() }) // prettier-ignore
+/** How the hours of a position are known, and what runs there. @throws NotFoundError */
+export async function getPlace(db: Db, siteId: string, positionId: string) {
+  const found = await maybeOne(db, sql.getHours(siteId, positionId), PlaceRow)
+  if (!found) throw new NotFoundError('position', positionId)
+  return found
+}
+
+const OfRow = z.object({ id: z.uuid(), designation: z.string(), fitted_on: z.string(), out_on: z.string().nullable() })
+/** Bearings of a position, oldest first. */
+export const listOf = (db: Db, siteId: string, positionId: string) => any(db, sql.listOf(siteId, positionId), OfRow)
+
+const OpenRow = z.object({ id: z.uuid(), fitted_on: z.string() })
+/** The bearing that runs in a position; others wait until this transaction is over. */
+export const findRunning = (db: Db, positionId: string) => maybeOne(db, sql.getRunning(positionId), OpenRow)
+
+/** A bearing comes out. */
+export const endBearing = (
+  db: Db,
+  id: string,
+  end: {
+    day: string
+    hoursH: number
+    ended: OutReason
+    cause: string | null
+    findingId: string | null
+    jobId: string | null
+  },
+): Promise<void> => run(db, sql.endBearing(id, end.day, end.hoursH, end.ended, end.cause, end.findingId, end.jobId))
+
+/** Stores a bearing that was fitted, and returns its id. */
+export const addBearing = (
+  db: Db,
+  { siteId, accountId }: { siteId: string; accountId: string | null },
+  positionId: string,
+  entry: FittedEntry,
+  rest: {
+    bearingType: string | null
+    source: Fitted['source']
+    hoursH: number | null
+    jobId?: string
+    asLeft?: unknown
+  },
+): Promise<string> =>
+  one(
+    db,
+    sql.addBearing(
+      ...[siteId, positionId, entry.designation, rest.bearingType, entry.batch, entry.fittedOn, rest.jobId ?? null],
+      ...[
+        rest.asLeft === undefined ? null : JSON.stringify(rest.asLeft),
+        entry.outOn,
+        rest.hoursH,
+        entry.ended,
+        entry.cause,
+      ],
+      ...[entry.note, rest.source, accountId, null],
+    ),
+    IdRow,
+  )
+
+const StoryRow = z.object({
+  ...bearingColumns, ...placeColumns, ...hoursColumns, position_id: z.uuid(), position: z.string(), as_left: z.unknown(),
+  entered_by: z.string().nullable(), fitted_job: z.uuid().nullable(), fitted_number: z.int().nullable(),
+  out_job: z.uuid().nullable(), out_number: z.int().nullable(),
+}) // prettier-ignore
+
+/** One bearing with its jobs. @throws NotFoundError */
+export async function getStory(db: Db, siteId: string, id: string, asOf: string) {
+  const row = await maybeOne(db, sql.getStory(siteId, id), StoryRow)
+  if (!row) throw new NotFoundError('bearing', id)
+  const hours = await hoursOf(db, [row], asOf)
+  const job = (jobId: string | null, number: number | null) => (jobId && number !== null ? { id: jobId, number } : null)
+  return {
+    bearing: fittedOf(row, row, hours, asOf),
+    position: { id: row.position_id, name: row.position },
+    machine: { id: row.machine_id, tag: row.tag, name: row.machine, area: row.area },
+    fittedJob: job(row.fitted_job, row.fitted_number),
+    outJob: job(row.out_job, row.out_number),
+    asLeft: row.as_left ?? null,
+    enteredBy: row.entered_by,
+  }
+}
+
+const ExportRow = z.record(z.string(), z.union([z.string(), z.number(), z.null()]))
+/** Every bearing of a site, a line each. */
+export const exportLog = (db: Db, siteId: string) => any(db, sql.exportLog(siteId), ExportRow)
+
+const NamedRow = z.object({ id: z.uuid(), tag: z.string(), name: z.string() })
+/** Positions of a site by what they are called, in lower case. */
+export const namePositions = (db: Db, siteId: string) => any(db, sql.namePositions(siteId), NamedRow)
+
+/** Keeps a finding; false for one that was sent before. */
+export async function insertFinding(
+  db: Db,
+  { siteId, accountId }: { siteId: string; accountId: string | null },
+  positionId: string,
+  { id, at, finding, cause, why }: FindingEntry,
+): Promise<boolean> {
+  const query = sql.addFinding(id, siteId, positionId, cause, why, JSON.stringify(finding), at, accountId)
+  const added = await maybeOne(db, query, IdRow)
+  if (added) await run(db, sql.linkFinding(positionId, id))
+  return added !== null
+}
+
+const FindingRow = z
+  .object({
+    id: z.uuid(), at: time, cause: z.string().nullable(), why: z.string(), body: z.unknown(), by: z.string().nullable(),
+    position_id: z.uuid(), position: z.string(), ...placeColumns, fitted_id: z.uuid().nullable(),
+  })
+  .transform(({ body, position_id, position, machine_id, tag, machine, area, fitted_id: fittedId, ...rest }) =>
+    FindingDetail.parse({
+      ...rest,
+      finding: body as DamageFinding,
+      position: { id: position_id, name: position },
+      machine: { id: machine_id, tag, name: machine, area },
+      fittedId,
+    }),
+  ) // prettier-ignore
+
+/** Findings of a position, newest first. */
+export const listFindings = (db: Db, siteId: string, positionId: string): Promise<FindingDetail[]> =>
+  any(db, sql.listFindings(siteId, positionId, null), FindingRow)
+
+/** One finding. @throws NotFoundError */
+export async function getFinding(db: Db, siteId: string, id: string): Promise<FindingDetail> {
+  const found = await maybeOne(db, sql.listFindings(siteId, null, id), FindingRow)
+  if (!found) throw new NotFoundError('finding', id)
+  return found
+}
+
+const LatestRow = z.object({ id: z.uuid(), cause: z.string().nullable() })
+/** What was last found of a position since a day. */
+export const latestFinding = (db: Db, positionId: string, since: string) =>
+  maybeOne(db, sql.latestFinding(positionId, since), LatestRow)
+
+const DecidedRow = z.object({ cause: z.string(), count: z.int() })
+/** Causes that were decided on in a site’s findings, and how often. */
+export const countDecided = (db: Db, siteId: string) => any(db, sql.countDecided(siteId), DecidedRow)
