@@ -19,14 +19,14 @@ const sinceDays = 730
 /** Positions that had more than the bearing they have now, oldest first. */
 const past: Record<string, Out[]> = {
   'DF-41 Fan end': [
-    { daysAgo: 596, ended: 'failed', cause: 'no-float', note: 'Both rings ran hot within weeks of the kiln coming up' },
-    { daysAgo: 470, ended: 'failed', cause: 'no-float' },
-    { daysAgo: 305, ended: 'failed', note: 'Changed in the night, nobody looked at the marks' },
-    { daysAgo: 118, ended: 'failed', cause: 'no-float', note: 'Wide track all round the outer ring' },
+    { daysAgo: 705, ended: 'failed', cause: 'no-float', note: 'Both rings ran hot within weeks of the kiln coming up' },
+    { daysAgo: 620, ended: 'failed', cause: 'no-float' },
+    { daysAgo: 590, ended: 'failed', note: 'Changed in the night, nobody looked at the marks' },
+    { daysAgo: 240, ended: 'failed', cause: 'no-float', note: 'Wide track all round the outer ring' },
   ],
   'DF-41 Coupling end': [
-    { daysAgo: 470, ended: 'sound' },
-    { daysAgo: 118, ended: 'warned', cause: 'no-float', note: 'Taken out with the other end, tinted straw' },
+    { daysAgo: 590, ended: 'sound' },
+    { daysAgo: 240, ended: 'warned', cause: 'no-float', note: 'Taken out with the other end, tinted straw' },
   ],
   'DF-42 Belt end': [{ daysAgo: 152, ended: 'failed', cause: 'belt-overtension' }],
   'DC-45 Drive side': [{ daysAgo: 336, ended: 'warned', cause: 'moisture-corrosion', note: 'Rust at the seal' }],

@@ -33,6 +33,8 @@ export const router = createRouter({
       props: true,
     },
     { path: '/rounds', name: 'rounds', component: () => import('./round/WeeksPage.vue') },
+    { path: '/log', name: 'log', component: () => import('./log/LogPage.vue') },
+    { path: '/findings/:id', name: 'finding', component: () => import('./damage/FindingPage.vue'), props: true },
     { path: '/points/:id', name: 'point', component: () => import('./round/PointDoor.vue'), props: true },
     {
       path: '/machines/:id/labels',

@@ -97,6 +97,7 @@ async function signOut() {
           />
         </template>
         <RouterLink class="tool" :to="{ name: 'rounds' }" data-test="to-rounds">Rounds</RouterLink>
+        <RouterLink class="tool" :to="{ name: 'log' }" data-test="to-log">Log</RouterLink>
         <RouterLink v-if="session.mayPlan" class="tool" :to="{ name: 'people' }" data-test="to-site">Site</RouterLink>
         <RouterLink
           class="tool name-of"

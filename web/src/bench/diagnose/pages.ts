@@ -31,4 +31,18 @@ export const diagnosePages: readonly LensPage[] = [
       scrolls: true,
     },
   },
+  {
+    key: 'finding',
+    label: 'Finding',
+    question: 'What was it, and who says so?',
+    fields: [],
+    component: defineAsyncComponent(() => import('./FindingTab.vue')),
+    ownSheet: true,
+    sheet: {
+      caption: 'Raceways unrolled, as they came out',
+      component: defineAsyncComponent(() => import('./MarksSheet.vue')),
+      props: ({ bearing }) => bearing && {},
+      scrolls: true,
+    },
+  },
 ]

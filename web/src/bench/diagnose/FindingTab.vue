@@ -1,0 +1,184 @@
+<script setup lang="ts">
+import type { FindingDetail } from '@yardfrost/contract'
+import { becauseWords, coreVersion, percentWords } from '@yardfrost/core'
+import Button from 'primevue/button'
+import { computed, ref, shallowRef } from 'vue'
+import { api, ApiFailure } from '../../api/client.ts'
+import { newId } from '../../field/new-id.ts'
+import { damage } from '../../references.ts'
+import { useSession } from '../../shell/session.ts'
+import { shownTime } from '../../shell/shown-time.ts'
+import { useLoading } from '../../shell/use-loading.ts'
+import LensSheet from '../LensSheet.vue'
+import { useBench } from '../use-bench.ts'
+import SignList from './SignList.vue'
+
+/** What a person decides of what was seen, and why; kept as it stands, with the ranking of the day. */
+const emit = defineEmits<{ field: [path: string]; working: [figure: string] }>()
+const bench = useBench()
+const session = useSession()
+const lens = computed(() => bench.assessment.value.lenses.diagnose)
+const outcome = computed(() => bench.assessment.value.outcomes.diagnose)
+const ranking = computed(() => outcome.value.ranking)
+
+const [offered, keptCauses] = [3, 8]
+const first = computed(() => ranking.value?.causes.slice(0, offered) ?? [])
+const chosen = ref<string | null>(null)
+const cause = computed(() => chosen.value ?? first.value[0]?.cause ?? '')
+const why = ref('')
+const trouble = shallowRef<ApiFailure | null>(null)
+const findings = shallowRef<FindingDetail[]>([])
+const { load } = useLoading(async () => {
+  findings.value = await api.findings(bench.id)
+})
+const titles = new Map(damage.causes.map((one) => [one.cause, one.title]))
+const clearance = computed(() => ({
+  found: bench.bearing.value?.decoded.clearanceClass ?? null,
+  calledFor: bench.inputs.value.bearing.requiredClearance,
+}))
+/** Its id is made once, so that pressing twice keeps one. */
+let id = newId()
+
+async function keep() {
+  const now = ranking.value
+  if (!now) return
+  trouble.value = null
+  const { seen, notSeen, bands, marks } = bench.effective.value.diagnose
+  try {
+    await api.addFinding(bench.id, {
+      id,
+      at: new Date().toISOString(),
+      cause: cause.value === '' ? null : cause.value,
+      why: why.value,
+      finding: {
+        designation: bench.inputs.value.bearing.designation,
+        clearanceFound: clearance.value.found,
+        clearanceCalledFor: clearance.value.calledFor,
+        seen,
+        notSeen,
+        painted: outcome.value.painted,
+        bands,
+        marks,
+        ranking: now.causes.slice(0, keptCauses).map((one) => ({
+          cause: one.cause,
+          title: one.title,
+          probability: one.probability,
+          because: becauseWords(one, outcome.value.signLabels),
+        })),
+        verdict: now.verdict,
+        coreVersion,
+      },
+    })
+    id = newId()
+    why.value = ''
+    chosen.value = null
+    await load()
+  } catch (error) {
+    if (!(error instanceof ApiFailure)) throw error
+    trouble.value = error
+  }
+}
+</script>
+
+<template>
+  <LensSheet :lens="lens" @field="emit('field', $event)">
+    <template #inputs>
+      <p v-if="!ranking" class="quiet">Nothing was seen yet: paint and point first, then decide.</p>
+      <form v-else class="keep" data-test="keep-finding" @submit.prevent="keep">
+        <fieldset>
+          <legend class="label">What it was</legend>
+          <label v-for="one in first" :key="one.cause">
+            <input v-model="chosen" type="radio" name="cause" :value="one.cause" :checked="cause === one.cause" />
+            <span
+              >{{ one.title }} <span class="quiet">{{ percentWords(one.probability) }}</span></span
+            >
+          </label>
+          <label>
+            <input v-model="chosen" type="radio" name="cause" value="" />
+            <span>left open</span>
+          </label>
+          <label class="other">
+            <span class="label">or another</span>
+            <select v-model="chosen" data-test="finding-cause">
+              <option v-for="one in damage.causes" :key="one.cause" :value="one.cause">{{ one.title }}</option>
+            </select>
+          </label>
+        </fieldset>
+        <p v-if="clearance.calledFor" :class="{ apart: clearance.found !== clearance.calledFor }">
+          Clearance found {{ clearance.found ?? 'unread' }}, called for {{ clearance.calledFor }}
+        </p>
+        <label class="label" for="finding-why">Why, in your words</label>
+        <textarea id="finding-why" v-model="why" rows="3" maxlength="600" data-test="finding-why" />
+        <p v-if="trouble" class="error" role="alert">{{ trouble.message }}. {{ trouble.fix }}</p>
+        <Button v-if="session.maySave" type="submit" label="Keep as a finding" data-test="keep" />
+      </form>
+      <SignList />
+    </template>
+    <template #figures>
+      <h2>Findings here</h2>
+      <p v-if="findings.length === 0" class="quiet">None yet.</p>
+      <p v-for="one in findings" :key="one.id">
+        <RouterLink :to="{ name: 'finding', params: { id: one.id } }" data-test="finding">
+          {{ shownTime(one.at) }}: {{ one.cause === null ? 'left open' : (titles.get(one.cause) ?? one.cause) }}
+        </RouterLink>
+        <span class="quiet"> {{ one.by ?? '' }}</span>
+      </p>
+    </template>
+  </LensSheet>
+</template>
+
+<style scoped>
+.keep {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 8px;
+}
+
+fieldset {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 2px;
+  min-width: 0;
+  margin: 0;
+  padding: 0;
+  border: 0;
+}
+
+fieldset label {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  min-height: 36px;
+}
+
+input[type='radio'] {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--spruce);
+}
+
+select,
+textarea {
+  border: 1px solid var(--hair);
+  border-radius: 4px;
+  background: var(--sheet);
+  color: var(--ink);
+  font: inherit;
+}
+
+select {
+  flex: 1;
+  width: 100%;
+  min-width: 0;
+  min-height: 36px;
+}
+
+textarea {
+  padding: 6px 8px;
+}
+
+.apart {
+  color: var(--stop);
+  font-weight: 650;
+}
+</style>
