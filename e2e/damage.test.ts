@@ -1,4 +1,7 @@
 import { assert } from 'chai'
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { By, Key } from 'selenium-webdriver'
 import { describePage } from './describe-page.ts'
 
@@ -149,7 +152,32 @@ describePage('the damage bench', { as: 'technician' }, ({ page }) => {
     await wipeAll()
   })
 
+  it('hears the record of the collector through, names the ring that knocks, and takes it as evidence', async () => {
+    await openMarks('CM-31', 'Drive end')
+    await page.turnTo('listen')
+    await page.click('[data-test="record"]')
+    await page.seeText('[data-test="heard"] [data-fault="outer"].found', /outer ring (clear|likely)/)
+    await page.seeText('[data-test="zone"]', /mm\/s r\.m\.s\., zone [A-D]/)
+    await page.seeText('[data-test="marks"]', /Outer-ring line/)
+    const sheet = await page.see('[data-spectrum="depth"]')
+    const before = Number(await sheet.getAttribute('data-to'))
+    await page.driver.executeScript('arguments[0].focus()', sheet)
+    await page.driver.actions().sendKeys('+', '+', '+').perform()
+    await page.eventually(async () => assert.isBelow(Number(await sheet.getAttribute('data-to')), 0.8 * before))
+    await page.clickWords('[data-test="heard-taken"] button', 'take them back')
+    await page.eventually(async () => assert.notMatch(await page.read('[data-test="marks"]'), /Outer-ring line/))
+  })
+
+  it('refuses a file that is no record, and says what it wants', async () => {
+    const file = join(mkdtempSync(join(tmpdir(), 'yardfrost-wave-')), 'words.csv')
+    writeFileSync(file, 'one\ntwo\n')
+    await page.attach('[data-test="wave-file"]', file)
+    await page.seeText('[data-test="listen-error"]', /words\.csv/)
+  })
+
   it('stands in a narrow window: every brush can be pressed', async () => {
+    await page.turnTo('diagnose')
+    await ring('outer')
     await page.setSize(400, 820)
     for (const button of await page.driver.findElements(By.css('[data-brush]'))) {
       const { x, width } = await button.getRect()

@@ -42,3 +42,18 @@ export const Reading = z.object({
   instrument: z.string(),
 })
 export type Reading = z.infer<typeof Reading>
+
+/** A record of vibration taken with the collector of the shop. */
+export const RecordVibration = z.strictObject({
+  positionId: z.uuid(),
+  direction: z.enum(['radial', 'axial']).default('radial'),
+})
+export type RecordVibration = z.infer<typeof RecordVibration>
+export const VibrationRecord = z.object({
+  sampleRateHz: z.number(),
+  /** m/s². */
+  samples: z.array(z.number()),
+  speedRpm: z.number(),
+  instrument: z.string(),
+})
+export type VibrationRecord = z.infer<typeof VibrationRecord>

@@ -86,7 +86,18 @@ export { MakeSite, StartState } from './start.ts'
 export { BackupState, Keeping } from './keeping.ts'
 export { JudgedOtherwise, JudgingState, SaveSettings, SettingsDetail } from './settings.ts'
 export { Health } from './health.ts'
-export { Measurable, measurables, Reading, Sensed, SenseHousing, TakeReading, TakeWeight, Weight } from './devices.ts'
+export {
+  Measurable,
+  measurables,
+  Reading,
+  Sensed,
+  SenseHousing,
+  TakeReading,
+  TakeWeight,
+  Weight,
+  RecordVibration,
+  VibrationRecord,
+} from './devices.ts'
 export { type Access, type Answer, type Answered, type Asked, type Body, type Route } from './define-route.ts'
 export { pathOf, type RouteName, routes } from './routes.ts'
 export {

@@ -14,7 +14,16 @@ import {
   streams,
   type Route,
 } from './define-route.ts'
-import { Reading, SenseHousing, Sensed, TakeReading, TakeWeight, Weight } from './devices.ts'
+import {
+  Reading,
+  SenseHousing,
+  Sensed,
+  TakeReading,
+  TakeWeight,
+  Weight,
+  RecordVibration,
+  VibrationRecord,
+} from './devices.ts'
 import { Health } from './health.ts'
 import {
   AddEntries,
@@ -208,6 +217,7 @@ export const routes = {
   takeReading: defineRoute({ method: 'post', path: '/devices/gauge/readings', role: 'viewer', summary: 'Take one reading with the gauge of the shop', body: json(TakeReading), answer: creates(Reading, 'The reading'), refusals: [404, 502] }),
   takeWeight: defineRoute({ method: 'post', path: '/devices/scale/readings', role: 'technician', summary: 'Weigh strokes of a grease gun with the scale of the shop', body: json(TakeWeight), answer: creates(Weight, 'What they weigh'), refusals: [502] }),
   senseHousing: defineRoute({ method: 'post', path: '/devices/probe/readings', role: 'viewer', summary: 'Read a housing with the vibration pen, the ultrasound probe or the contact thermometer of the shop', body: json(SenseHousing), answer: creates(Sensed, 'What it reads'), refusals: [404, 502] }),
+  recordVibration: defineRoute({ method: 'post', path: '/devices/analyser/records', role: 'viewer', summary: 'Record the vibration of a housing with the collector of the shop', body: json(RecordVibration), answer: creates(VibrationRecord, 'The record'), refusals: [404, 502] }),
   pointThermometer: defineRoute({ method: 'post', path: '/devices/thermometer/readings', role: 'viewer', summary: 'What the infrared thermometer shows of a piece', body: json(PointThermometer), answer: creates(ThermometerReading, 'What it shows, uncorrected'), refusals: [502] }),
   startHeater: defineRoute({ method: 'post', path: '/devices/heater-runs', role: 'technician', summary: 'Switch the heater on for a step of a job or a position; aim and limit are worked out here', body: json(StartHeaterRun), answer: creates(HeaterRun, 'What it is told'), refusals: [404, 409] }),
   watchHeater: defineRoute({ method: 'get', path: '/devices/heater-runs/:id', role: 'viewer', summary: 'Watch a heater that is on; it goes off when nobody does', params: Id, answer: streams({ sample: HeaterSample, trouble: z.object({ message: z.string(), fix: z.string() }) }, 'Server-sent events: sample, trouble'), refusals: [429] }),

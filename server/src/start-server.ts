@@ -4,6 +4,7 @@ import { createServer, type Server } from 'node:http'
 import type pg from 'pg'
 import type { Logger } from 'pino'
 import { collectorAt } from './devices/collector.ts'
+import { analyserAt } from './devices/analyser.ts'
 import { gaugeAt } from './devices/gauge.ts'
 import { heaterAt } from './devices/heater.ts'
 import { HeaterRuns } from './devices/heater-runs.ts'
@@ -62,8 +63,9 @@ export async function startServer(options: {
   const [heating, collecting] = away
     ? [noDevice, noDevice]
     : await Promise.all([startDeviceProcess('simulated-heater'), startDeviceProcess('simulated-collector')])
+  const analyser = analyserAt(() => startDeviceProcess('simulated-analyser'))
   const stopDevices = async () => {
-    await Promise.all([simulated.stop(), heating.stop(), collecting.stop()])
+    await Promise.all([simulated.stop(), heating.stop(), collecting.stop(), analyser.stop()])
   }
   const news = new News(databaseUrl)
   const watch = new WorkWatch(news)
@@ -94,6 +96,7 @@ export async function startServer(options: {
     reach: reachAt({ host, names, trustProxy }),
     devicesAt: away ? devices.port : null,
     gauge: gaugeAt('127.0.0.1', simulated.port),
+    analyser,
     heater,
     runs,
     calculations,

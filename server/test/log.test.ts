@@ -103,7 +103,8 @@ describe('the log of bearings', () => {
     assert.equal(refused.body.error.field, 'cause')
   })
 
-  it('is written by closing a job: what came out, why, and what went in', async () => {
+  /** A bearing change from its first step to its last, as it is read. */
+  async function change(): Promise<{ number: number }> {
     const { machineId, positionId } = test.site
     const job = (
       await technician
@@ -116,7 +117,7 @@ describe('the log of bearings', () => {
       ...step.cautions.map((_, caution) => ({ id: randomUUID(), step: step.key, at, kind: 'acknowledged', caution })),
       ...step.readings.map(({ key, kind, expected, low, high }) => ({
         id: randomUUID(), step: step.key, at, kind: 'reading', reading: key, reason: 'as read',
-        ...(kind === 'number' ? { value: ((low ?? high ?? 1) + (high ?? low ?? 1)) / 2, text: null } : { value: null, text: key === 'ended' ? 'warned' : key === 'batch' ? 'L 4711' : (expected ?? 'day shift') }),
+        ...(kind === 'number' ? { value: ((low ?? high ?? 1) + (high ?? low ?? 1)) / 2, text: null } : { value: null, text: key === 'ended' ? 'warned' : key === 'batch' ? 'L 4711' : key === 'marks' ? 'fluting; heat-tint' : (expected ?? 'day shift') }),
       })),
       ...(step.heat ? ['lifted', 'home'].map((event) => ({ id: randomUUID(), step: step.key, at, kind: 'heat', event, innerC: 95, outerC: 80, seconds: 60 })) : []),
       { id: randomUUID(), step: step.key, at, kind: 'done' },
@@ -124,6 +125,11 @@ describe('the log of bearings', () => {
     const answer = (await technician.post(`/api/jobs/${job.id}/entries`).send({ entries }).expect(200)).body
     assert.deepEqual(answer.refused, [])
     await technician.post(`/api/jobs/${job.id}/close`).expect(200)
+    return job
+  }
+
+  it('is written by closing a job: what came out, why, and what went in', async () => {
+    const job = await change()
     const { lines } = await page()
     const [out, fresh] = lines[0]?.bearings.slice(-2) ?? []
     assert.deepInclude(out, { ended: 'warned', cause: 'no-float', outOn: daysAgo(0), hoursH: 2400 })
@@ -133,10 +139,22 @@ describe('the log of bearings', () => {
     assert.lengthOf(story.findings, 1)
   })
 
+  it('keeps what was seen in a job as a finding that is left open, where nobody has decided', async () => {
+    await change()
+    const { lines } = await page()
+    const out = lines[0]?.bearings.at(-2)
+    assert.deepInclude(out, { ended: 'warned', cause: null, outOn: daysAgo(0) })
+    const story: FittedStory = (await viewer.get(`/api/fitted/${out?.id}`).expect(200)).body
+    const found = story.findings.find(({ id }) => id === out?.findingId)
+    assert.deepEqual(found?.finding.seen, ['fluting', 'heat-tint'])
+    assert.isNull(found?.cause ?? null)
+    assert.equal(found?.finding.ranking.at(0)?.cause, 'current-leakage')
+  })
+
   it('says how long they lasted, and counts one taken out on a warning as failed', async () => {
     const { failed, sound, running, life, causes, ratedLifeH } = await statistics(`?position=${test.site.positionId}`)
-    assert.deepEqual([failed, sound, running], [2, 1, 1])
-    assert.deepInclude(life, { failures: 2, suspensions: 2, verdict: 'no-verdict' })
+    assert.deepEqual([failed, sound, running], [3, 1, 1])
+    assert.deepInclude(life, { failures: 3, suspensions: 2, verdict: 'no-verdict' })
     assert.deepInclude(causes, { cause: 'no-float', ended: 'failed', count: 1 })
     assert.isDefined(ratedLifeH)
     const other = await statistics('?type=spherical-roller')
@@ -158,9 +176,9 @@ describe('the log of bearings', () => {
     assert.match(trial.lines[1]?.message ?? '', /a time when no other was/)
     assert.match(trial.lines[2]?.message ?? '', /no position “attic”/)
     assert.match(trial.lines[3]?.message ?? '', /soon/)
-    assert.equal((await page()).fitted, 4)
-    assert.equal((await send(file)).taken, 1)
     assert.equal((await page()).fitted, 5)
+    assert.equal((await send(file)).taken, 1)
+    assert.equal((await page()).fitted, 6)
     const wrongFile = await technician
       .post('/api/log?save=true')
       .set('content-type', 'text/csv')

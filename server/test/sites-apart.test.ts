@@ -80,6 +80,7 @@ describe('two sites on one server', () => {
     // A gun is named by an id of the settings, which say nothing of a site to the scale.
     takeWeight: null,
     sayDone: { pointIds: [owned['points']], day: '2026-11-01' },
+    recordVibration: { positionId: owned['positions'] },
     senseHousing: { positionId: owned['positions'], what: 'vibration' },
     // A piece that is heated is named by an id that is nobody's.
     pointThermometer: null,

@@ -1,6 +1,8 @@
 import type { Express } from 'express'
 import { pino } from 'pino'
 import request from 'supertest'
+import { analyserAt } from '../src/devices/analyser.ts'
+import { startDeviceProcess } from '../src/devices/device-process.ts'
 import { gaugeAt } from '../src/devices/gauge.ts'
 import { heaterAt } from '../src/devices/heater.ts'
 import { startSimulatedGauge } from '../src/devices/simulated-gauge.ts'
@@ -62,6 +64,8 @@ export async function testApp(
     await seedSite(database.pool, references, 'south')
     const gauge = await startSimulatedGauge()
     undo.push(gauge.stop)
+    const analyser = analyserAt(() => startDeviceProcess('simulated-analyser'))
+    undo.push(analyser.stop)
     const news = new News(database.url)
     const watch = new WorkWatch(news)
     const people = new KnownPeople(database.pool, news)
@@ -83,6 +87,7 @@ export async function testApp(
       pool: database.pool,
       references,
       gauge: gaugeAt('127.0.0.1', gauge.port),
+      analyser,
       heater,
       runs,
       calculations,

@@ -2,6 +2,7 @@ import { assert } from 'chai'
 import { matchSpectrum, MatchInput } from '../../src/records/spectrum/match.ts'
 import { EnvelopeInput, envelopeSpectrum } from '../../src/records/spectrum/envelope.ts'
 import { SimulateInput, simulateSignal } from '../../src/records/spectrum/simulate.ts'
+import { hear } from '../../src/records/spectrum/listen.ts'
 import { bins } from '../../src/records/spectrum/transform.ts'
 
 const bearing = { elements: 9, elementDiameterMm: 12, pitchDiameterMm: 60 }
@@ -62,5 +63,37 @@ describe('what a spectrum shows', () => {
     const sure = (severity: number) => match({ fault: 'unbalance', severity }).findings.find(({ fault }) => fault === 'unbalance')?.confidence ?? 0 // prettier-ignore
     assert.isAtMost(sure(0.1), sure(0.3))
     assert.isAtMost(sure(0.3), sure(0.9))
+  })
+})
+
+describe('a record heard through', () => {
+  const heard = (fault: string) =>
+    hear(
+      MatchInput.parse({ simulate: signal({ fault, samples: 32_768, sampleRateHz: 25_600 }), speedRpm: 1475, bearing }),
+    )
+  const top = ({ heights, resolutionHz }: { heights: Float64Array; resolutionHz: number }, from = 0, to = Infinity) => {
+    let best = 0
+    for (let bin = 0; bin < heights.length; bin++) {
+      const hz = bin * resolutionHz
+      if (hz >= from && hz <= to && (heights[bin] ?? 0) > (heights[best] ?? 0)) best = bin
+    }
+    return best * resolutionHz
+  }
+
+  it('draws the line that is named where it is named', () => {
+    const { match: said, envelope, lines } = heard('outer')
+    assert.include(said.found, 'outer')
+    const bpfo = lines?.bpfoHz ?? 0
+    assert.approximately(top(envelope, 0.6 * bpfo, 1.4 * bpfo), bpfo, 0.03 * bpfo)
+  })
+  it('draws once the shaft in the velocity of one that is out of balance', () => {
+    const { match: said, velocity } = heard('unbalance')
+    assert.include(said.found, 'unbalance')
+    assert.approximately(top(velocity), 1470 / 60, 2)
+  })
+  it('names nothing in one that is sound, and draws numbers only', () => {
+    const { match: said, velocity, envelope } = heard('none')
+    assert.isEmpty(said.found)
+    for (const { heights } of [velocity, envelope]) assert.isTrue(heights.every(Number.isFinite))
   })
 })

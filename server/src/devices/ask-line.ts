@@ -9,9 +9,16 @@ const longestLine = 200
  * Sends one line to an instrument and returns the line that comes back.
  *
  * @param name - what it is, for the complaint
+ * @param longest - characters an answer of it may have
  * @throws DeviceError when it does not answer in time, or with what is no line
  */
-export function askLine(name: string, host: string, port: number, question: string): Promise<string> {
+export function askLine(
+  name: string,
+  host: string,
+  port: number,
+  question: string,
+  longest = longestLine,
+): Promise<string> {
   return new Promise((answered, failed) => {
     const socket = connect({ host, port })
     let heard = ''
@@ -28,7 +35,7 @@ export function askLine(name: string, host: string, port: number, question: stri
       if (more.length > 0 && line !== undefined) {
         socket.end()
         answered(line.trim())
-      } else if (heard.length > longestLine) fail(`The ${name} sends what is no reading`)
+      } else if (heard.length > longest) fail(`The ${name} sends what is no reading`)
     })
     socket.once('close', () => failed(new DeviceError(`The ${name} broke off in the middle of a reading`)))
   })

@@ -18,7 +18,9 @@ export interface DeviceProcess {
  *
  * @param name - file beside this one, which prints its port
  */
-export async function startDeviceProcess(name: 'simulated-heater' | 'simulated-collector'): Promise<DeviceProcess> {
+export async function startDeviceProcess(
+  name: 'simulated-heater' | 'simulated-collector' | 'simulated-analyser',
+): Promise<DeviceProcess> {
   const program = fileURLToPath(new URL(`./${name}.ts`, import.meta.url))
   let port = 0
   let stopped = false

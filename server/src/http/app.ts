@@ -14,6 +14,7 @@ import type { News } from '../live/news.ts'
 import type { Streams } from '../live/streams.ts'
 import type { KnownPeople } from '../people/known-people.ts'
 import { sameOrigin } from './access.ts'
+import type { Analyser } from '../devices/analyser.ts'
 import type { Gauge } from '../devices/gauge.ts'
 import { calcRoutes } from './calc-routes.ts'
 import { deviceRoutes } from './device-routes.ts'
@@ -43,6 +44,7 @@ export interface AppParts {
   pool: pg.Pool
   references: References
   gauge: Gauge
+  analyser: Analyser
   heater: Heater
   /** Heaters that are on: stopping the server switches them off. */
   runs: HeaterRuns
@@ -110,6 +112,7 @@ function apiRoutes({
   pool,
   references,
   gauge,
+  analyser,
   heater,
   runs,
   calculations,
@@ -156,7 +159,7 @@ function apiRoutes({
   jobRoutes(serve, pool, references, watch)
   roundRoutes(serve, pool, references, watch)
   logRoutes(serve, pool, references)
-  deviceRoutes(serve, pool, references, { runs, heater, gauge })
+  deviceRoutes(serve, pool, references, { runs, heater, gauge, analyser })
   const missing = unserved()
   if (missing.length > 0) throw new Error(`routes of the contract that nobody serves: ${missing.join(', ')}`)
   api.use((request) => {

@@ -1,7 +1,9 @@
 import type { StartHeaterRun } from '@yardfrost/contract'
 import { assess, heatTarget, HeatTarget, holdsRolling, InputError, type References } from '@yardfrost/core'
 import type pg from 'pg'
+import type { Analyser } from '../devices/analyser.ts'
 import type { Gauge } from '../devices/gauge.ts'
+import { madeUpRecord } from '../devices/made-up-record.ts'
 import type { Heater } from '../devices/heater.ts'
 import type { HeaterRuns } from '../devices/heater-runs.ts'
 import { DeviceError } from '../errors/device-error.ts'
@@ -27,7 +29,7 @@ export function deviceRoutes(
   serve: Serve,
   pool: pg.Pool,
   references: References,
-  { runs, heater, gauge }: { runs: HeaterRuns; heater: Heater; gauge: Gauge },
+  { runs, heater, gauge, analyser }: { runs: HeaterRuns; heater: Heater; gauge: Gauge; analyser: Analyser },
 ): void {
   serve('startHeater', async ({ account, body }) => {
     const { piece, target } = await ordered(pool, references, account.siteId, body)
@@ -50,6 +52,11 @@ export function deviceRoutes(
   serve('senseHousing', async ({ who: { siteId }, body }) => {
     await getPosition(pool, siteId, body.positionId)
     return gauge.sense(body, await lastRead(pool, siteId, body.positionId, readAs[body.what]))
+  })
+  serve('recordVibration', async ({ who: { siteId }, body }) => {
+    const position = await getPosition(pool, siteId, body.positionId)
+    const task = madeUpRecord(position, references, body.direction)
+    return analyser.record(task, task.speedRpm)
   })
   serve('takeReading', async ({ who, body }) => {
     // Only what stands on this site can be measured here.

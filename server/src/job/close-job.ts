@@ -36,7 +36,7 @@ export async function closeJob(db: pg.PoolClient, references: References, who: W
     await savePosition(db, references, who, { positionId, version: position.version, inputs })
     left[positionId] = inputs
     if (job.kind === 'bearing-change')
-      await keepChange(db, references, who, { jobId, positionId, progress, left: inputs })
+      await keepChange(db, references, who, { jobId, position, progress, left: inputs })
   }
   await storeState(db, jobId, 'done', null, left)
   await recordEvent(db, who, { kind: 'job.done', subjectId: jobId, detail: { number: job.number } })

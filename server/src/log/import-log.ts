@@ -45,7 +45,7 @@ export async function importLog(
     }
     const { value: entry, refusal } = attempt(() => parseInput(FittedEntry, entryOf(row), 'path'))
     if (!entry) {
-      tell('refused', `${refusal?.message ?? ''}. ${refusal?.fix ?? ''}`)
+      tell('refused', `${refusal.message}. ${refusal.fix}`)
       continue
     }
     const others = there.get(positionId) ?? (await listOf(db, who.siteId, positionId))

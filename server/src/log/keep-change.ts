@@ -1,13 +1,15 @@
-import { attempt, FittedEntry, lookUpBearing, outReasons, type JobProgress, type OutReason, type Position, type References } from '@yardfrost/core' // prettier-ignore
+import { assess, attempt, FittedEntry, lookUpBearing, makeFinding, marksOf, outReasons, type JobProgress, type OutReason, type Position, type References } from '@yardfrost/core' // prettier-ignore
+import type { RollingDetail } from '@yardfrost/contract'
+import { randomUUID } from 'node:crypto'
 import type pg from 'pg'
 import { today } from '../round/today.ts'
 import type { Who } from '../store/audit.ts'
-import { addBearing, endBearing, findRunning, getPlace, hoursOf, latestFinding } from '../store/log.ts'
+import { addBearing, endBearing, findRunning, getPlace, hoursOf, insertFinding, latestFinding } from '../store/log.ts'
 
 /** What a position was found and left as by a change. */
 interface Change {
   jobId: string
-  positionId: string
+  position: RollingDetail
   progress: JobProgress
   left: Position
 }
@@ -15,17 +17,20 @@ interface Change {
 /** Writes into the log what a closed change took out and put in. */
 export async function keepChange(
   db: pg.PoolClient,
-  { catalogue }: References,
+  references: References,
   who: Who,
-  { jobId, positionId, progress, left }: Change,
+  { jobId, position, progress, left }: Change,
 ): Promise<void> {
   if (left.kind !== 'rolling') return
+  const positionId = position.id
   const day = today()
   const place = await getPlace(db, who.siteId, positionId)
   const running = await findRunning(db, positionId)
   if (running) {
     const hours = await hoursOf(db, [place], day)
-    const finding = await latestFinding(db, positionId, running.fitted_on)
+    const finding =
+      (await latestFinding(db, positionId, running.fitted_on)) ??
+      (await findingOfJob(db, references, who, position, progress))
     await endBearing(db, running.id, {
       day,
       hoursH: Math.max(hours(place, running.fitted_on, day), 0.1),
@@ -40,7 +45,7 @@ export async function keepChange(
     FittedEntry.parse({ designation, fittedOn: day, batch: readOf(progress, positionId, 'check-new', 'batch') ?? '' }),
   )
   if (!entry) return
-  const lookup = lookUpBearing(designation, catalogue)
+  const lookup = lookUpBearing(designation, references.catalogue)
   const bearingType = lookup.kind === 'found' ? lookup.bearing.row.type : null
   await addBearing(db, who, positionId, entry, { bearingType, source: 'job', hoursH: null, jobId, asLeft: left })
 }
@@ -55,4 +60,23 @@ const readOf = ({ steps }: JobProgress, positionId: string, stage: string, key: 
 function endedBy(progress: JobProgress, positionId: string): OutReason {
   const said = readOf(progress, positionId, 'came-out', 'ended')
   return outReasons.find((reason) => reason === said) ?? 'failed'
+}
+
+/** What was seen in the job and on the bench, kept as it ranked; what it was is left open, for nobody has decided. */
+async function findingOfJob(
+  db: pg.PoolClient,
+  { catalogue, damage }: References,
+  who: Who,
+  { id, inputs, machine }: RollingDetail,
+  progress: JobProgress,
+): Promise<{ id: string; cause: string | null } | null> {
+  const known = new Set(damage.signs.map(({ sign }) => sign))
+  const marks = marksOf(readOf(progress, id, 'came-out', 'marks')).filter((sign) => known.has(sign))
+  const notSeen = inputs.diagnose.notSeen.filter((sign) => !marks.includes(sign))
+  const position = { ...inputs, diagnose: { ...inputs.diagnose, seen: [...new Set([...inputs.diagnose.seen, ...marks])], notSeen } } // prettier-ignore
+  const finding = makeFinding(position, assess(position, machine, catalogue, damage).outcomes.diagnose)
+  if (!finding) return null
+  const entry = { id: randomUUID(), at: new Date().toISOString(), finding, cause: null, why: '' }
+  await insertFinding(db, who, id, entry)
+  return entry
 }

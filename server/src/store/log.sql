@@ -19,7 +19,7 @@ with meant as (
 select page.*, (
     select json_agg(json_build_object('id', f.id, 'designation', f.designation, 'bearing_type', f.bearing_type, 'batch', f.batch,
       'fitted_on', f.fitted_on, 'out_on', f.out_on, 'hours', f.hours, 'ended', f.ended, 'cause', f.cause, 'note', f.note,
-      'finding_id', f.finding_id, 'source', f.source) order by f.fitted_on, f.id)
+      'finding_id', f.finding_id, 'source', f.source) order by f.fitted_on, f.out_on nulls last, f.id)
     from fitted_bearing f
     where f.position_id = page.id
       and ($5::text is null or f.bearing_type = $5)
@@ -211,12 +211,13 @@ where d.site_id = $1
 order by d.at desc
 
 -- name: latestFinding
--- The latest finding of a position since a day.
+-- The latest finding of a position since a day that belongs to no bearing that is out already.
 -- $1 position id (uuid)   $2 day
 select id, cause
-from finding
+from finding d
 where position_id = $1
   and at >= $2::date
+  and not exists (select from fitted_bearing f where f.finding_id = d.id and f.out_on is not null)
 order by at desc
 limit 1
 

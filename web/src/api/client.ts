@@ -250,6 +250,8 @@ export const api = {
   takeWeight: (body: BodyOf<'takeWeight'>) => ask('takeWeight', { body }),
   /** What a probe of the shop reads at a housing. */
   senseHousing: (body: BodyOf<'senseHousing'>) => ask('senseHousing', { body }),
+  /** A record of vibration with the collector of the shop. */
+  recordVibration: (body: z.input<Routes['recordVibration']['body']['schema']>) => ask('recordVibration', { body }),
   /** One reading of the gauge of the shop. */
   takeReading: (body: BodyOf<'takeReading'>) => ask('takeReading', { body }),
 }

@@ -3,7 +3,7 @@ import { stringify } from 'csv-stringify/browser/esm/sync'
 import type { useFormat } from '../figures/use-format.ts'
 
 /** Hands a file to the browser to keep. */
-function keep(name: string, type: string, content: string): void {
+export function keepFile(name: string, type: string, content: string): void {
   const link = document.createElement('a')
   link.href = URL.createObjectURL(new Blob([content], { type }))
   link.download = name
@@ -37,7 +37,7 @@ export function keepDrawing(drawing: SVGSVGElement, name: string): void {
     element.removeAttribute('tabindex')
   })
   copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg')
-  keep(`${name}.svg`, 'image/svg+xml', new XMLSerializer().serializeToString(copy))
+  keepFile(`${name}.svg`, 'image/svg+xml', new XMLSerializer().serializeToString(copy))
 }
 
 /** Digits as other programs read them: no spaces between thousands, a plain minus. */
@@ -67,5 +67,5 @@ export function figuresCsv(assessment: Assessment, format: ReturnType<typeof use
 }
 
 export function keepFigures(assessment: Assessment, format: ReturnType<typeof useFormat>, name: string): void {
-  keep(`${name}.csv`, 'text/csv', figuresCsv(assessment, format))
+  keepFile(`${name}.csv`, 'text/csv', figuresCsv(assessment, format))
 }

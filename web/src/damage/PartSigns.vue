@@ -17,7 +17,8 @@ const {
   part: Part
   examined: Examined | null
   seen: readonly string[]
-  notSeen: readonly string[]
+  /** Null where only what was seen is asked. */
+  notSeen: readonly string[] | null
   /** It is not closed. */
   stays?: boolean
 }>()
@@ -25,7 +26,7 @@ const emit = defineEmits<{ answer: [sign: string, found: boolean | null]; close:
 
 const rolls = computed(() => examined?.rolls ?? 'ball')
 const signs = computed(() => signsOfPart(part, damage.signs, examined))
-const stateOf = ({ sign }: Sign) => (seen.includes(sign) ? 'seen' : notSeen.includes(sign) ? 'not' : 'open')
+const stateOf = ({ sign }: Sign) => (seen.includes(sign) ? 'seen' : notSeen?.includes(sign) ? 'not' : 'open')
 const press = (sign: Sign) => emit('answer', sign.sign, stateOf(sign) === 'seen' ? null : true)
 const deny = (sign: Sign) => emit('answer', sign.sign, stateOf(sign) === 'not' ? null : false)
 </script>
@@ -54,6 +55,7 @@ const deny = (sign: Sign) => emit('answer', sign.sign, stateOf(sign) === 'not' ?
           <span>{{ one.label }}</span>
         </button>
         <button
+          v-if="notSeen"
           type="button"
           class="deny"
           :aria-pressed="stateOf(one) === 'not'"

@@ -1,7 +1,18 @@
 <script setup lang="ts">
-import { assess, becauseWords, marksOf, marksText, nothingSeen, percentWords, type StepState } from '@yardfrost/core'
+import {
+  assess,
+  becauseWords,
+  marksOf,
+  marksText,
+  nothingSeen,
+  percentWords,
+  type Part,
+  type StepState,
+} from '@yardfrost/core'
 import type { RollingDetail } from '@yardfrost/contract'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
+import PartSigns from '../damage/PartSigns.vue'
+import PartsRow from '../damage/PartsRow.vue'
 import SignSearch from '../damage/SignSearch.vue'
 import { catalogue, damage } from '../references.ts'
 
@@ -19,6 +30,17 @@ const labels = new Map(damage.signs.map(({ sign, label }) => [sign, label]))
 const say = (signs: readonly string[]) => emit('read', { value: null, text: marksText(signs), reason: null })
 
 const mostCauses = 3
+/** What the bearing that came out can show; everything while it is not known. */
+const examined = computed(() => {
+  if (!detail) return null
+  return assess(detail.inputs, detail.machine, catalogue).outcomes.diagnose.examined
+})
+const parts: Part[] = ['raceways', 'elements', 'cage', 'seals', 'lubricant', 'seats', 'housing']
+const open = ref<Part | null>(null)
+const answer = (sign: string, found: boolean | null) => {
+  const rest = marks.value.filter((one) => one !== sign)
+  say(found === true ? [...rest, sign] : rest)
+}
 /** What the marks say, as Diagnose would on the bench. */
 const outcome = computed(() => {
   const seen = marks.value.filter((sign) => labels.has(sign))
@@ -31,12 +53,25 @@ const causes = computed(() => outcome.value?.ranking?.causes.slice(0, mostCauses
 
 <template>
   <div class="reading" :data-reading="state.reading.key">
+    <template v-if="!disabled">
+      <PartSigns
+        v-if="open"
+        :part="open"
+        :examined="examined"
+        :seen="marks"
+        :not-seen="null"
+        @answer="answer"
+        @close="open = null"
+      />
+      <PartsRow v-else :parts="parts" :examined="examined" :seen="marks" @open="open = $event" />
+    </template>
     <SignSearch
       v-if="!disabled"
       :label="`${state.reading.label}, if you can`"
       :input-id="`reading-${state.reading.key}`"
       :test="`reading.${state.reading.key}`"
       :entered="marks"
+      :examined="examined"
       @take="say([...marks, $event])"
     />
     <ul v-if="marks.length" class="marks" data-test="job-marks">

@@ -28,7 +28,7 @@ const emit = defineEmits<{ bearing: [id: string]; position: [id: string] }>()
 const id = useId()
 const frame = useTemplateRef('frame')
 const { width } = useElementSize(frame)
-const names = computed(() => (width.value < 560 ? 128 : 188))
+const names = computed(() => (width.value < 560 ? 146 : 188))
 const [right, lineHeight, headHeight, bar] = [18, 42, 30, 20]
 
 const now = today()
@@ -77,7 +77,7 @@ const barsOf = ({ bearings }: LogLine) =>
         <rect v-if="line.position.id === position" class="lit" x="0" :y="y" :width="width" :height="lineHeight - 2" />
         <text
           class="name"
-          :class="{ on: line.position.id === position }"
+          :class="{ on: line.position.id === position, small: width < 560 }"
           x="16"
           :y="y + 26"
           role="button"
@@ -142,6 +142,10 @@ const barsOf = ({ bearings }: LogLine) =>
   font: 15px var(--text);
   fill: var(--ink);
   cursor: pointer;
+}
+
+.name.small {
+  font: 16px var(--label);
 }
 
 .name.on {

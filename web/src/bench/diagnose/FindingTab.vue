@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { FindingDetail } from '@yardfrost/contract'
-import { becauseWords, coreVersion, percentWords } from '@yardfrost/core'
+import { makeFinding, percentWords } from '@yardfrost/core'
 import Button from 'primevue/button'
 import { computed, ref, shallowRef } from 'vue'
 import { api, ApiFailure } from '../../api/client.ts'
@@ -21,7 +21,7 @@ const lens = computed(() => bench.assessment.value.lenses.diagnose)
 const outcome = computed(() => bench.assessment.value.outcomes.diagnose)
 const ranking = computed(() => outcome.value.ranking)
 
-const [offered, keptCauses] = [3, 8]
+const offered = 3
 const first = computed(() => ranking.value?.causes.slice(0, offered) ?? [])
 const chosen = ref<string | null>(null)
 const cause = computed(() => chosen.value ?? first.value[0]?.cause ?? '')
@@ -40,35 +40,12 @@ const clearance = computed(() => ({
 let id = newId()
 
 async function keep() {
-  const now = ranking.value
-  if (!now) return
+  const finding = makeFinding(bench.effective.value, outcome.value)
+  if (!finding) return
   trouble.value = null
-  const { seen, notSeen, bands, marks } = bench.effective.value.diagnose
+  const decided = cause.value === '' ? null : cause.value
   try {
-    await api.addFinding(bench.id, {
-      id,
-      at: new Date().toISOString(),
-      cause: cause.value === '' ? null : cause.value,
-      why: why.value,
-      finding: {
-        designation: bench.inputs.value.bearing.designation,
-        clearanceFound: clearance.value.found,
-        clearanceCalledFor: clearance.value.calledFor,
-        seen,
-        notSeen,
-        painted: outcome.value.painted,
-        bands,
-        marks,
-        ranking: now.causes.slice(0, keptCauses).map((one) => ({
-          cause: one.cause,
-          title: one.title,
-          probability: one.probability,
-          because: becauseWords(one, outcome.value.signLabels),
-        })),
-        verdict: now.verdict,
-        coreVersion,
-      },
-    })
+    await api.addFinding(bench.id, { id, at: new Date().toISOString(), cause: decided, why: why.value, finding })
     id = newId()
     why.value = ''
     chosen.value = null

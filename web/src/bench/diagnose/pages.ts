@@ -32,6 +32,20 @@ export const diagnosePages: readonly LensPage[] = [
     },
   },
   {
+    key: 'listen',
+    label: 'Listen',
+    question: 'What does its vibration say?',
+    fields: [],
+    component: defineAsyncComponent(() => import('./BeforePage.vue')),
+    ownSheet: true,
+    sheet: {
+      caption: 'Vibration heard through',
+      component: defineAsyncComponent(() => import('./ListenSheet.vue')),
+      props: () => ({}),
+      scrolls: true,
+    },
+  },
+  {
     key: 'finding',
     label: 'Finding',
     question: 'What was it, and who says so?',

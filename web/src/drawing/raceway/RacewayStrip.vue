@@ -42,7 +42,11 @@ const drawn = computed(() =>
       return lane ? markBoxes(frame, lane, mark).map((box) => ({ mark, box, shape: markShape(mark.kind, box) })) : []
     }),
 )
-const ticks = Array.from({ length: 9 }, (_, index) => index * 45)
+/** On a narrower strip the title stands over the arrow of the load. */
+const narrow = 420
+const ticks = computed(() =>
+  frame.width < narrow ? [0, 90, 180, 270, 360] : Array.from({ length: 9 }, (_, index) => index * 45),
+)
 const cross = computed(() => {
   const lane = cursor && laneOf(frame, cursor.surface, cursor.row)
   return lane && cursor ? { x: xOf(frame, cursor.deg), y: yOf(lane, cursor.u) } : null
@@ -56,7 +60,7 @@ const seatWord = computed(() => (frame.ring === 'inner' ? 'bore' : 'outside'))
       <HatchPattern :id="`${id}-track`" :size="6" />
       <HatchPattern :id="`${id}-rib`" :size="5" leans="left" />
     </defs>
-    <text class="title" :x="frame.left - 48" :y="frame.top - 9">{{ title }}</text>
+    <text class="title" :x="frame.left - 48" :y="frame.top - (frame.width < narrow ? 22 : 9)">{{ title }}</text>
     <template v-for="lane in frame.lanes" :key="`${lane.surface}${lane.row}${lane.side}`">
       <rect
         :class="['lane', lane.surface]"
