@@ -52,7 +52,12 @@ describePage('a job at the machine', { as: 'technician', size: tablet, heaterRat
       await page.clickWords('[role="option"]', sign)
       await page.seeText('[data-test="job-marks"]', new RegExp(sign))
     }
+    // Or by likeness, from the drawings of a part.
+    await page.click('[data-part="seals"]')
+    await page.click('[data-sign="seal-worn-one-side"]')
+    await page.click('[data-test="close-part"]')
     await page.seeText('[data-test="job-causes"]', /misalignment/i)
+    await page.click('[data-reading="ended"] [data-answer="failed"]')
     await job.done()
     await page.seeText('h1', /Gauge the seats/)
   })

@@ -116,6 +116,9 @@ const wornBearing = {
   rightClosure: 'open',
 } as const
 
+/** Washboard over the load zone of a motor, as it was painted. */
+const fluted = [{ kind: 'flutes', ring: 'outer', surface: 'raceway', row: 1, fromDeg: 105, lengthDeg: 150, low: -0.34, high: 0.34 }] satisfies RollingPosition['diagnose']['marks'] // prettier-ignore
+
 /** The belt runs loaded most of the day, empty the rest, and starts full after a stop. */
 const conveyorDuty = [
   { radialN: 21_500, axialN: 1200, speedRpm: 62, share: 0.62 },
@@ -228,7 +231,7 @@ export const areas: { name: string; machines: DemoMachine[] }[] = [
         sketch: { boreMm: 95, spanMm: 700, speedRpm: 985, powerKw: 110 },
         drawn: (line) => ({ supports: line.supports.map((one, index) => ({ ...one, holds: index === 0 ? 'none' : 'both', floatsIn: index === 0 ? 'bearing' : 'housing' })) }),
         positions: [
-          { name: 'Drive end', past: [{ daysAgo: 540, bearing: { designation: 'NU319' } }, { daysAgo: 214, grease: { runningC: 88 } }], savedDaysAgo: 63, bearing: { designation: 'NU319-C3', requiredClearance: 'C3' }, load: { radialN: 11800, axialN: 0, speedRpm: 985 }, seat: locating, float: { innerC: 80, outerC: 66 }, grease: { ...greased, runningC: 70 }, diagnose: { seen: ['fluting', 'vfd-fed'], notSeen: [] } },
+          { name: 'Drive end', past: [{ daysAgo: 540, bearing: { designation: 'NU319' } }, { daysAgo: 214, grease: { runningC: 88 } }], savedDaysAgo: 63, bearing: { designation: 'NU319-C3', requiredClearance: 'C3' }, load: { radialN: 11800, axialN: 0, speedRpm: 985 }, seat: locating, float: { innerC: 80, outerC: 66 }, grease: { ...greased, runningC: 70 }, diagnose: { seen: ['fluting', 'vfd-fed'], notSeen: [], marks: fluted } },
           { name: 'Non-drive end', bearing: { designation: '6319-C3', requiredClearance: 'C3' }, load: { radialN: 4300, axialN: 600, speedRpm: 985 }, seat: locating },
         ],
       },

@@ -28,10 +28,14 @@ const series = computed(() => {
     { name: 'failed', type: 'scatter', data: life.points.map(({ hoursH, medianRank }) => ({ x: across(hoursH), y: up(medianRank) })) }, // prettier-ignore
   ]
 })
+/** From the first that failed, or a tenth gone, to the last, half gone and the rated life; bounds that lie further out are cut. */
 const range = computed(() => {
-  const all = series.value.flatMap(({ data }) => data.map(({ x }) => x))
-  const rated = ratedLifeH ? [across(ratedLifeH)] : []
-  return { from: Math.floor(Math.min(...all, ...rated)), to: Math.ceil(Math.max(...life.points.map(({ hoursH }) => across(hoursH)), across(life.b50H), ...rated) + 0.01) } // prettier-ignore
+  const failed = life.points.map(({ hoursH }) => hoursH)
+  const rated = ratedLifeH ?? life.b50H
+  return {
+    from: Math.floor(across(Math.min(...failed, life.b10H))),
+    to: Math.ceil(across(Math.max(...failed, life.b50H, rated)) + 0.01),
+  }
 })
 const options = computed((): ApexOptions => {
   const { ink, quiet, hair, ember, frost } = colours.value
