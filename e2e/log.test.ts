@@ -75,6 +75,20 @@ describePage('the log, and what was found', { as: 'technician' }, ({ page }) => 
     await page.seeText('[data-test="log-taken"]', /1 taken in/)
   })
 
+  it('tells on the bench what this position really reached, and of one machine alone', async () => {
+    await page.click('.home')
+    await page.openPosition('DF-41', 'Fan end')
+    await page.lens('carry')
+    await page.seeText('[data-test="reached"]', /5 of \d+ failed, half of them by .* h/)
+    await page.click('.home')
+    await page.click('[data-machine="DF-41"]')
+    await page.click('[data-test="to-machine-log"]')
+    await page.see('[data-log="DF-41 fan end"]')
+    assert.lengthOf(await page.all('[data-log]'), 2)
+    await page.click('[data-test="all-machines"]')
+    await page.eventually(async () => assert.isAbove((await page.all('[data-log]')).length, 20))
+  })
+
   it('keeps what was found, with what was painted, and prints it on one page', async () => {
     await page.click('.home')
     await page.openPosition('CM-31', 'Drive end')

@@ -151,6 +151,16 @@ describe('the log of bearings', () => {
     assert.equal(found?.finding.ranking.at(0)?.cause, 'current-leakage')
   })
 
+  it('tells the bench how many died young: within a year, and before a tenth of their rated life', async () => {
+    const { positionId } = test.site
+    const young = async (lifeH: number): Promise<number> => {
+      await test.database.pool.query('update position set life_h = $2 where id = $1', [positionId, lifeH])
+      return (await viewer.get(`/api/positions/${positionId}`).expect(200)).body.machine.youngDeaths
+    }
+    assert.isAtLeast(await young(60_000), 2)
+    assert.isBelow(await young(10_000), await young(60_000))
+  })
+
   it('says how long they lasted, and counts one taken out on a warning as failed', async () => {
     const { failed, sound, running, life, causes, ratedLifeH } = await statistics(`?position=${test.site.positionId}`)
     assert.deepEqual([failed, sound, running], [3, 1, 1])

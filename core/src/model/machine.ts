@@ -24,6 +24,8 @@ export const Machine = z.object({
   site: SiteGivens.optional(),
   /** Signs that rounds and readings tell of its bearing. */
   reported: z.array(Reported).optional(),
+  /** Bearings of the position that died young in the last three years. */
+  youngDeaths: z.int().min(0).optional(),
   /** Name of the position that is looked at, to find it on the shaft. */
   position: z.string().optional(),
 })

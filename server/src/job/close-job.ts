@@ -33,10 +33,11 @@ export async function closeJob(db: pg.PoolClient, references: References, who: W
     // What was told of the old bearing went away with it.
     await storeReported(db, who.siteId, positionId, [])
     const inputs = jobKinds[job.kind].asLeft(position.inputs, positionId, progress)
-    await savePosition(db, references, who, { positionId, version: position.version, inputs })
-    left[positionId] = inputs
+    // Into the log first: a position is judged by what it has eaten.
     if (job.kind === 'bearing-change')
       await keepChange(db, references, who, { jobId, position, progress, left: inputs })
+    await savePosition(db, references, who, { positionId, version: position.version, inputs })
+    left[positionId] = inputs
   }
   await storeState(db, jobId, 'done', null, left)
   await recordEvent(db, who, { kind: 'job.done', subjectId: jobId, detail: { number: job.number } })

@@ -11,7 +11,16 @@ select p.id, p.name, a.name as area, p.inputs, p.version, p.saved_at, s.name as 
       and o.id <> p.id
       and o.retired_at is null
       and o.life_h > 0
-  ), '[]') as others
+  ), '[]') as others,
+  -- Bearings of the last three years that ended within a year of running, and before a tenth of what they are rated for.
+  (
+    select count(*)::integer
+    from fitted_bearing f
+    where f.position_id = p.id
+      and f.ended in ('failed', 'warned')
+      and f.out_on > current_date - 1095
+      and f.hours < least(0.1 * p.life_h, 8760)
+  ) as young_deaths
 from position p
 join machine m on m.id = p.machine_id
 join area a on a.id = m.area_id

@@ -41,6 +41,7 @@ const PositionRow = z
     others: z.unknown(),
     shaft_line: z.unknown(),
     reported: z.unknown(),
+    young_deaths: z.int(),
     practices: z.unknown(),
     settings: SiteGivensRow,
   })
@@ -56,6 +57,7 @@ const PositionRow = z
       others,
       shaft_line,
       reported,
+      young_deaths: youngDeaths,
       practices,
       settings,
       ...row
@@ -72,6 +74,7 @@ const PositionRow = z
           shaft: shaft_line,
           practices,
           reported,
+          youngDeaths,
           site: settings,
           position: row.name,
         },

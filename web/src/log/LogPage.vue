@@ -138,6 +138,15 @@ const print = () => {
               <option v-for="one in log.people" :key="one.id" :value="one.id">{{ one.name }}</option>
             </select>
           </label>
+          <button
+            v-if="filter.machine"
+            type="button"
+            class="link"
+            data-test="all-machines"
+            @click="filter.machine = ''"
+          >
+            only {{ log.lines[0]?.machine.tag ?? 'one machine' }}: show all machines
+          </button>
           <span class="label" data-test="log-counts">{{ log.fitted }} fitted, {{ log.cameOut }} came out</span>
         </div>
       </header>

@@ -80,7 +80,10 @@ function sectionOf(designation: string | null): HalfSection | null {
         >: loads, growth, and who holds the shaft.
         <RouterLink class="shaft" :to="{ name: 'arrival', params: { id: machine.id } }" data-test="arrival"
           >As-found inspection</RouterLink
-        >: what others have left in it
+        >: what others have left in it.
+        <RouterLink class="shaft" :to="{ name: 'log', query: { machine: machine.id } }" data-test="to-machine-log"
+          >Log</RouterLink
+        >: every bearing it had
       </p>
       <p v-if="has('shaft', machine.id)" class="draft" data-test="draft">
         A draft of its shaft line lies on this device and is not saved yet.

@@ -5,6 +5,7 @@ import { loadRatioOf, staticSafetyOf, workOutCarry, type CarryOutcome } from '..
 import { assessDiagnose } from '../../diagnose/assess.ts'
 import type { DamageKnowledge } from '../../diagnose/knowledge.ts'
 import { expectedTracks } from '../../diagnose/marks/expected-tracks.ts'
+import { youngDeathChecks } from '../../fitted/young-deaths.ts'
 import { workOutDiagnose, type DiagnoseOutcome } from '../../diagnose/work-out.ts'
 import { assessFloat } from '../../float/assess.ts'
 import { workOutFloat, type FloatOutcome } from '../../float/work-out.ts'
@@ -66,7 +67,7 @@ export function assessRolling(
       ...siteChecks(position, machine),
       ...at('grease'),
     ]),
-    diagnose: withChecks(assessDiagnose(outcomes.diagnose), at('diagnose')),
+    diagnose: withChecks(assessDiagnose(outcomes.diagnose), [...youngDeathChecks(machine), ...at('diagnose')]),
   }
   return assessment('rolling', lenses, all, outcomes.carry.bearing?.row.type ?? null, outcomes)
 }

@@ -8,6 +8,7 @@ import ChoiceField from '../../form/ChoiceField.vue'
 import LoadSource from '../LoadSource.vue'
 import { cleanlinessOptions } from '../options.ts'
 import QuantityField from '../../form/QuantityField.vue'
+import ReachedHere from '../../log/ReachedHere.vue'
 import { useBench } from '../use-bench.ts'
 
 // The chart library weighs more than the rest of the page; the figures do not wait for it.
@@ -117,6 +118,7 @@ const lifeChart = computed(() => {
   </div>
   <div class="results">
     <FigureLine answer name="life" :figure="figures['life']!" @working="emit('working', $event)" />
+    <ReachedHere :position-id="bench.id" />
     <p v-if="figures['doubled']" class="doubled">
       Twice the load:
       <strong class="ember" data-figure="doubled">{{ format.figure(figures['doubled'])?.digits }}</strong> h,

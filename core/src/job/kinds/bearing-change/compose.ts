@@ -3,7 +3,8 @@ import { assessRolling } from '../../../kinds/rolling/assess.ts'
 import type { Holding } from '../../../kinds/rolling/position.ts'
 import type { JobStep } from '../../../model/job.ts'
 import { holdingWords } from '../../../words/vocabulary.ts'
-import { giving, millimetres, reading, step, words, yes } from '../../step.ts'
+import { eatsBearings } from '../../../fitted/young-deaths.ts'
+import { giving, millimetres, reading, step, words, yes, type Procedure } from '../../step.ts'
 import type { JobPosition } from '../job-position.ts'
 import { filling } from '../../common/fill.ts'
 import { handOver, lockOut, runUp } from '../../common/procedures.ts'
@@ -24,7 +25,7 @@ export function composeBearingChange(positions: readonly JobPosition[], catalogu
   const several = positions.length > 1
   return [
     step('lock-out', 'Lock out', null, lockOut, { readings: [yes('dead', 'Proven dead')], guard: 'locks-out' }),
-    step('arrival', 'Ask what was done before', null, arrival, {
+    step('arrival', 'Ask what was done before', null, arrivalOf(positions), {
       readings: [
         words('asked', 'Who was asked'),
         reading('float', 'Shaft moves by', millimetres(2, { needed: false })),
@@ -39,6 +40,17 @@ export function composeBearingChange(positions: readonly JobPosition[], catalogu
     }),
   ]
 }
+
+/** Where bearings died young, somebody asks why before the next one goes in. */
+const arrivalOf = (positions: readonly JobPosition[]): Procedure => ({
+  ...arrival,
+  does: [
+    ...arrival.does,
+    ...positions
+      .filter(({ machine }) => eatsBearings(machine))
+      .map(({ name }) => `Several bearings died young at ${name}: read their stories in the log, and find out why.`),
+  ],
+})
 
 /** What the marks on the last bearing asked for, as a step of its own. */
 function putRight(position: JobPosition, several: boolean): JobStep[] {
