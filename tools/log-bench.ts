@@ -73,7 +73,7 @@ try {
     }
     took.sort((a, b) => a - b)
     say(
-      `${what}: median ${took[times >> 1]?.toFixed(0)} ms, worst ${took.at(-1)?.toFixed(0)} ms of ${times}, ${wanted}`,
+      `${what}: median ${(took[times >> 1] ?? NaN).toFixed(0)} ms, worst ${(took.at(-1) ?? NaN).toFixed(0)} ms of ${times}, ${wanted}`,
     )
   }
   await server.stop()
