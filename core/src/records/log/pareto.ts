@@ -135,10 +135,16 @@ function chances(
 function atLeastSoMany(k: number, n: number, q: number): number {
   if (k <= 0) return 1
   if (q >= 1) return 1
-  const term = (i: number) =>
-    Math.exp(lnGamma(n + 1) - lnGamma(i + 1) - lnGamma(n - i + 1) + i * Math.log(q) + (n - i) * Math.log1p(-q))
+  // Term by term upward from k; past the middle they fall, and those that no longer count end it.
+  let term = Math.exp(lnGamma(n + 1) - lnGamma(k + 1) - lnGamma(n - k + 1) + k * Math.log(q) + (n - k) * Math.log1p(-q))
+  // So far below the middle that its chance is too small a number: nearly all lies above.
+  if (term === 0 && k < n * q) return 1
   let sum = 0
-  for (let i = n; i >= k; i--) sum += term(i)
+  for (let i = k; i <= n; i++) {
+    sum += term
+    if (i > n * q && term < 1e-17 * sum) break
+    term *= ((n - i) / (i + 1)) * (q / (1 - q))
+  }
   return Math.min(1, sum)
 }
 
