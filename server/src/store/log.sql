@@ -54,7 +54,7 @@ select
 -- Bearings that came out, counted three ways at one going: by hours in bins of 3 % and why; by cause and why; and by machine,
 -- position, cause or type.
 -- $1 site id (uuid)   $2 area   $3 machine   $4 position   $5 type   $6 cause   $7 account (each or null)   $8 what is counted together
-select grouping(bin, cause, key) as counted, ended, bin, cause, key, count(*)::integer as count, min(hours) as least, sum(hours) as hours
+select grouping(bin, cause, key) as counted, ended, bin, cause, key, count(*)::integer as count, sum(hours) as hours
 from (
   select ended, hours, cause, round(ln(greatest(hours, 0.1)) / ln(1.03))::integer as bin,
     case $8
@@ -106,9 +106,9 @@ where machine_id = any($1)
 order by machine_id, day
 
 -- name: getHours
--- How the running hours of a position's machine are known.
+-- How the running hours of a position's machine are known, and its rated life.
 -- $1 site id (uuid)   $2 position id (uuid)
-select m.id as machine_id, m.hours_source, m.hours_per_week, p.life_h, p.designation, p.bearing_type
+select m.id as machine_id, m.hours_source, m.hours_per_week, p.life_h
 from position p
 join machine m on m.id = p.machine_id
 where p.site_id = $1
@@ -228,12 +228,3 @@ update fitted_bearing
 set finding_id = $2
 where position_id = $1
   and out_on is null
-
--- name: countDecided
--- Causes that were decided on, and how often.
--- $1 site id (uuid)
-select cause, count(*)::integer as count
-from finding
-where site_id = $1
-  and cause is not null
-group by 1

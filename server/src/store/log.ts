@@ -13,12 +13,13 @@ import { z } from 'zod'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import type { Db } from './database.ts'
 import { readQueries } from './read-queries.ts'
+import { hoursInputOf, type HoursColumns } from './running-hours.ts'
 import { any, grouped, IdRow, maybeOne, one, run, time } from './rows.ts'
 
 const sql = readQueries('./log.sql', import.meta.url, [
   'listLines', 'countLog', 'listChoices', 'countEnds', 'listEnds', 'listRunning', 'nameThings', 'listMeters', 'getHours',
   'getRunning', 'endBearing', 'addBearing', 'listOf', 'getStory', 'exportLog', 'namePositions', 'addFinding', 'listFindings',
-  'latestFinding', 'linkFinding', 'countDecided',
+  'latestFinding', 'linkFinding',
 ]) // prettier-ignore
 
 /** Which bearings are meant. */
@@ -26,11 +27,9 @@ export type Meant = Omit<z.output<typeof LogQuery>, 'offset' | 'limit'>
 const valuesOf = (siteId: string, { area, machine, position, type, cause, person }: Meant) =>
   [siteId, area, machine, position, type, cause, person] as const
 
-/** How the hours of a machine are known. */
-interface HoursOf {
+/** A machine, and how its hours are known. */
+interface HoursOf extends HoursColumns {
   machine_id: string
-  hours_source: string
-  hours_per_week: number | null
 }
 const hoursColumns = { machine_id: z.uuid(), hours_source: z.string(), hours_per_week: z.number().nullable() }
 const MeterRow = z.object({ machine_id: z.uuid(), date: z.string(), hours: z.number() })
@@ -42,20 +41,17 @@ export type Hours = (machine: HoursOf, fromDay: string, toDay: string) => number
 export async function hoursOf(db: Db, machines: readonly HoursOf[], asOf: string): Promise<Hours> {
   const metered = [...new Set(machines.filter((one) => one.hours_source === 'meter').map((one) => one.machine_id))]
   const readings = metered.length > 0 ? await any(db, sql.listMeters(metered), MeterRow) : []
+  const ofMeter = grouped(readings, ({ machine_id }) => machine_id)
+  const always = runningHours({ hoursSource: 'clock' }, asOf)
   const lines = new Map(
-    [...grouped(readings, ({ machine_id }) => machine_id)].map(([id, read]) => [
-      id,
-      attempt(() =>
-        runningHours({ hoursSource: 'meter', readings: read.map(({ date, hours }) => ({ date, hours })) }, asOf),
-      ).value,
-    ]),
+    machines.map((machine) => {
+      const read = (ofMeter.get(machine.machine_id) ?? []).map(({ date, hours }) => ({ date, hours }))
+      return [machine.machine_id, attempt(() => runningHours(hoursInputOf(machine, read), asOf)).value ?? always]
+    }),
   )
-  return ({ machine_id, hours_source, hours_per_week }, fromDay, toDay) => {
-    const [from, to] = [dayNumber(fromDay), dayNumber(toDay)]
-    const line = hours_source === 'meter' ? lines.get(machine_id) : null
-    if (line) return Math.max(hoursAt(line, to) - hoursAt(line, from), 0)
-    const aDay = hours_source === 'shifts' && hours_per_week !== null ? hours_per_week / 7 : 24
-    return aDay * Math.max(to - from, 0)
+  return ({ machine_id }, fromDay, toDay) => {
+    const line = lines.get(machine_id) ?? always
+    return Math.max(hoursAt(line, dayNumber(toDay)) - hoursAt(line, dayNumber(fromDay)), 0)
   }
 }
 
@@ -123,14 +119,12 @@ const CountedRow = z.object({
   cause: z.string().nullable(),
   key: z.string().nullable(),
   count: z.int(),
-  least: z.number(),
   hours: z.number(),
 })
 const RunningRow = z.object({
   fitted_on: z.string(), position_id: z.uuid(), bearing_type: z.string().nullable(), cause: z.string().nullable(), ...hoursColumns,
 }) // prettier-ignore
 export type CountedEnd = z.output<typeof CountedRow>
-export type RunningBearing = z.output<typeof RunningRow>
 
 /** Ways in which ends are counted: what PostgreSQL says of the sets they are grouped by. */
 export const countedBy = { hours: 0b011, cause: 0b101, key: 0b110 } as const
@@ -157,8 +151,8 @@ export async function nameThings(db: Db, ids: readonly string[]): Promise<Readon
   return new Map(rows.map(({ id, name }) => [id, name]))
 }
 
-const PlaceRow = z.object({ ...hoursColumns, life_h: z.number().nullable(), designation: z.string().nullable(), bearing_type: z.string().nullable() }) // prettier-ignore
-/** How the hours of a position are known, and what runs there. @throws NotFoundError */
+const PlaceRow = z.object({ ...hoursColumns, life_h: z.number().nullable() })
+/** How the hours of a position are known, and its rated life. @throws NotFoundError */
 export async function getPlace(db: Db, siteId: string, positionId: string) {
   const found = await maybeOne(db, sql.getHours(siteId, positionId), PlaceRow)
   if (!found) throw new NotFoundError('position', positionId)
@@ -291,7 +285,3 @@ const LatestRow = z.object({ id: z.uuid(), cause: z.string().nullable() })
 /** What was last found of a position since a day. */
 export const latestFinding = (db: Db, positionId: string, since: string) =>
   maybeOne(db, sql.latestFinding(positionId, since), LatestRow)
-
-const DecidedRow = z.object({ cause: z.string(), count: z.int() })
-/** Causes that were decided on in a site’s findings, and how often. */
-export const countDecided = (db: Db, siteId: string) => any(db, sql.countDecided(siteId), DecidedRow)

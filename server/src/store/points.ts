@@ -4,6 +4,7 @@ import { z } from 'zod'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import type { Db } from './database.ts'
 import { readQueries } from './read-queries.ts'
+import { hoursInputOf } from './running-hours.ts'
 import { any, IdRow, maybeOne, one, run } from './rows.ts'
 
 const sql = readQueries('./points.sql', import.meta.url, [
@@ -83,12 +84,7 @@ const ReckonedRow = z
   .transform(({ last_done, hours_source, hours_per_week, readings, ...rest }) => ({
     ...rest,
     lastDone: last_done,
-    hours:
-      hours_source === 'meter'
-        ? { hoursSource: 'meter' as const, readings }
-        : hours_source === 'shifts' && hours_per_week !== null
-          ? { hoursSource: 'weekly' as const, hoursPerWeek: hours_per_week }
-          : { hoursSource: 'clock' as const },
+    hours: hoursInputOf({ hours_source, hours_per_week }, readings),
   }))
 export type ReckonedPoint = z.output<typeof ReckonedRow>
 
