@@ -1,6 +1,6 @@
 import type { References } from '@yardfrost/core'
-import { FittedEntry, lookUpBearing } from '@yardfrost/core'
-import { addBearing } from '@yardfrost/server'
+import { FittedEntry } from '@yardfrost/core'
+import { addBearing, typeOf } from '@yardfrost/server'
 import type pg from 'pg'
 import { z } from 'zod'
 
@@ -42,7 +42,7 @@ const past: Record<string, Out[]> = {
 } // prettier-ignore
 
 /** Two years of bearings: what ran in every position, when it came out and why. */
-export async function loadDemoLog(pool: pg.Pool, { catalogue }: References): Promise<void> {
+export async function loadDemoLog(pool: pg.Pool, references: References): Promise<void> {
   const Row = z.object({ id: z.uuid(), site_id: z.uuid(), account_id: z.uuid(), place: z.string(), designation: z.string(), per_day: z.number() }) // prettier-ignore
   const { rows } = await pool.query(
     `select p.id, p.site_id, s.account_id, m.tag || ' ' || p.name as place, p.designation,
@@ -56,8 +56,7 @@ export async function loadDemoLog(pool: pg.Pool, { catalogue }: References): Pro
   for (const { id, site_id: siteId, account_id: accountId, place, designation, per_day } of z.array(Row).parse(rows)) {
     const add = (entry: object, hoursH: number | null) => {
       const read = FittedEntry.parse(entry)
-      const lookup = lookUpBearing(read.designation, catalogue)
-      const bearingType = lookup.kind === 'found' ? lookup.bearing.row.type : null
+      const bearingType = typeOf(read.designation, references)
       return addBearing(pool, { siteId, accountId }, id, read, { bearingType, source: 'typed', hoursH })
     }
     let from = sinceDays

@@ -1,5 +1,5 @@
 import type { FittedStory } from '@yardfrost/contract'
-import { InputError, lookUpBearing, type FittedEntry, type References } from '@yardfrost/core'
+import { InputError, lookUpBearing, type BearingType, type FittedEntry, type References } from '@yardfrost/core'
 import type pg from 'pg'
 import { today } from '../round/today.ts'
 import { recordEvent, type Who } from '../store/audit.ts'
@@ -39,7 +39,7 @@ export async function addFitted(
   checkPlace(entry, await listOf(db, who.siteId, positionId), asOf)
   const hours = await hoursOf(db, [place], asOf)
   const hoursH = hoursRun(entry, (from, to) => hours(place, from, to))
-  const rest = { bearingType: typeOf(entry, references), source: 'typed' as const, hoursH }
+  const rest = { bearingType: typeOf(entry.designation, references), source: 'typed' as const, hoursH }
   const id = await addBearing(db, who, positionId, entry, rest)
   await recordEvent(db, who, { kind: 'bearing.added', subjectId: id, detail: { positionId, ...entry } })
   return fittedStory(db, who.siteId, id)
@@ -52,7 +52,7 @@ export const hoursRun = (
 ): number | null => (outOn === null ? null : (hoursH ?? Math.max(ran(fittedOn, outOn), 0.1)))
 
 /** Type of a bearing by its designation; null for one that is not in the tables. */
-export function typeOf({ designation }: FittedEntry, { catalogue }: References): string | null {
+export function typeOf(designation: string, { catalogue }: Pick<References, 'catalogue'>): BearingType | null {
   const lookup = lookUpBearing(designation, catalogue)
   return lookup.kind === 'found' ? lookup.bearing.row.type : null
 }

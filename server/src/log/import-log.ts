@@ -1,7 +1,7 @@
 import type { FittedTaken } from '@yardfrost/contract'
-import { attempt, FittedEntry, InputError, outReasons, parseInput, type References } from '@yardfrost/core'
-import { CsvError, parse } from 'csv-parse/sync'
+import { attempt, FittedEntry, outReasons, parseInput, type References } from '@yardfrost/core'
 import type pg from 'pg'
+import { readTable } from '../file/read-table.ts'
 import { today } from '../round/today.ts'
 import { recordEvent, type Who } from '../store/audit.ts'
 import { addBearing, getPlace, hoursOf, listOf, namePositions } from '../store/log.ts'
@@ -13,8 +13,6 @@ const needed = columns.slice(0, 4)
 type Row = Partial<Record<(typeof columns)[number], string>>
 
 const mostLines = 20_000
-const refuse = (value: string, allowed: string, fix: string): InputError =>
-  new InputError({ code: 'UNREADABLE', field: 'csv', value, allowed, fix })
 
 /**
  * Takes a file of fitted bearings in, or says what it would do. A line that cannot be read, or that does not go beside the others
@@ -31,10 +29,12 @@ export async function importLog(
 ): Promise<FittedTaken> {
   const asOf = today()
   const positions = new Map((await namePositions(db, who.siteId)).map(({ id, tag, name }) => [`${tag}\n${name}`, id]))
-  const there = new Map<string, Awaited<ReturnType<typeof listOf>>>()
+  const there = new Map<string, Awaited<ReturnType<typeof placeOf>>>()
   const lines: FittedTaken['lines'] = []
   let taken = 0
-  for (const { row, line } of readRows(csv)) {
+  const rows = readTable(csv, { columns, needed, most: mostLines, pattern: 'log' })
+  for (const { cells, line } of rows) {
+    const row: Row = cells
     const place = `${row.machine ?? ''} ${row.position ?? ''}`.trim()
     const tell = (outcome: FittedTaken['lines'][number]['outcome'], message: string | null) =>
       lines.push({ line, place, outcome, message })
@@ -48,8 +48,9 @@ export async function importLog(
       tell('refused', `${refusal.message}. ${refusal.fix}`)
       continue
     }
-    const others = there.get(positionId) ?? (await listOf(db, who.siteId, positionId))
-    there.set(positionId, others)
+    const at = there.get(positionId) ?? (await placeOf(db, who.siteId, positionId, asOf))
+    there.set(positionId, at)
+    const { others, ran } = at
     if (
       others.some(
         (one) =>
@@ -67,44 +68,21 @@ export async function importLog(
     }
     others.push({ id: positionId, designation: entry.designation, fitted_on: entry.fittedOn, out_on: entry.outOn })
     taken++
-    tell('new', typeOf(entry, references) ? null : `Bearing “${entry.designation}” is not in the catalogue.`)
+    const bearingType = typeOf(entry.designation, references)
+    tell('new', bearingType ? null : `Bearing “${entry.designation}” is not in the catalogue.`)
     if (!save) continue
-    const at = await getPlace(db, who.siteId, positionId)
-    const hours = await hoursOf(db, [at], asOf)
-    const hoursH = hoursRun(entry, (from, to) => hours(at, from, to))
-    await addBearing(db, who, positionId, entry, { bearingType: typeOf(entry, references), source: 'file', hoursH })
+    await addBearing(db, who, positionId, entry, { bearingType, source: 'file', hoursH: hoursRun(entry, ran) })
   }
   if (save) await recordEvent(db, who, { kind: 'log.imported', subjectId: who.siteId, detail: { taken } })
   return { saved: save, taken, lines }
 }
 
-function readRows(csv: string): { row: Row; line: number }[] {
-  const [head = ''] = csv.split(/\r?\n/, 1)
-  const delimiter = [';', '\t'].find((mark) => head.includes(mark)) ?? ','
-  try {
-    const rows = parse(csv, { bom: true, columns: checkedHead, delimiter, info: true, relax_column_count: true, skip_empty_lines: true, trim: true }) as unknown as { record: Row; info: { lines: number } }[] // prettier-ignore
-    if (rows.length > mostLines)
-      throw refuse(`a file of ${rows.length} lines`, `at most ${mostLines} lines`, 'Bring it in in parts.')
-    return rows.map(({ record, info }) => ({ row: record, line: info.lines }))
-  } catch (error) {
-    if (!(error instanceof CsvError)) throw error
-    throw refuse(`not readable: ${error.message}`, 'lines of separated values', 'Save the sheet as CSV again.')
-  }
-}
-
-function checkedHead(given: string[]): string[] {
-  const head = given.map((name) => name.trim().toLowerCase().replace(/[\s-]+/g, '_')) // prettier-ignore
-  const missing = needed.filter((name) => !head.includes(name))
-  if (missing.length > 0)
-    throw refuse(`a file without the column ${missing.join(', ')}`, `a file whose first line names ${columns.join(', ')}`, 'Take the exported log as the pattern.') // prettier-ignore
-  const strange = head.find((name) => !columns.some((column) => column === name))
-  if (strange !== undefined)
-    throw refuse(
-      `a file with the column “${strange}”`,
-      `no columns but ${columns.join(', ')}`,
-      'Leave that column out.',
-    )
-  return head
+/** What has to be known of a position to take its bearings in: those it has, and how many hours its machine ran. */
+async function placeOf(db: pg.PoolClient, siteId: string, positionId: string, asOf: string) {
+  const place = await getPlace(db, siteId, positionId)
+  const hours = await hoursOf(db, [place], asOf)
+  const others = await listOf(db, siteId, positionId)
+  return { others, ran: (from: string, to: string) => hours(place, from, to) }
 }
 
 /** Cells as the schema takes them: an empty one is none. */

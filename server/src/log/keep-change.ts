@@ -1,9 +1,10 @@
-import { assess, attempt, FittedEntry, lookUpBearing, makeFinding, marksOf, outReasons, type JobProgress, type OutReason, type Position, type References } from '@yardfrost/core' // prettier-ignore
+import { assess, attempt, FittedEntry, makeFinding, marksOf, outReasons, type JobProgress, type OutReason, type Position, type References } from '@yardfrost/core' // prettier-ignore
 import type { RollingDetail } from '@yardfrost/contract'
 import { randomUUID } from 'node:crypto'
 import type pg from 'pg'
 import { today } from '../round/today.ts'
 import type { Who } from '../store/audit.ts'
+import { typeOf } from './add-fitted.ts'
 import { addBearing, endBearing, findRunning, getPlace, hoursOf, insertFinding, latestFinding } from '../store/log.ts'
 
 /** What a position was found and left as by a change. */
@@ -45,8 +46,7 @@ export async function keepChange(
     FittedEntry.parse({ designation, fittedOn: day, batch: readOf(progress, positionId, 'check-new', 'batch') ?? '' }),
   )
   if (!entry) return
-  const lookup = lookUpBearing(designation, references.catalogue)
-  const bearingType = lookup.kind === 'found' ? lookup.bearing.row.type : null
+  const bearingType = typeOf(designation, references)
   await addBearing(db, who, positionId, entry, { bearingType, source: 'job', hoursH: null, jobId, asLeft: left })
 }
 
