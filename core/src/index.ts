@@ -20,8 +20,8 @@ export {
 } from './catalogue/catalogue.ts'
 export { decodeDesignation, taperOf, type Decoded } from './catalogue/decode-designation.ts'
 export { estimateInterior, type InteriorEstimate } from './catalogue/estimate.ts'
-export { lookUpBearing, type BearingLookup, type ResolvedBearing } from './catalogue/resolve-bearing.ts'
-export { readDamageKnowledge, type DamageKnowledge, type Sign } from './diagnose/knowledge.ts'
+export { findBearing, lookUpBearing, type BearingLookup, type ResolvedBearing } from './catalogue/resolve-bearing.ts'
+export { readDamageKnowledge, type Cause, type DamageKnowledge, type Sign } from './diagnose/knowledge.ts'
 export { attempt, InputError, inputErrorCodes, type InputErrorCode } from './errors/input-error.ts'
 export { describeAllowed, fieldSchema, inputErrorOf, type LimitWords, parseInput } from './errors/parse-input.ts'
 export {
@@ -131,29 +131,34 @@ export { parts, partsOfSign, signsOfPart, type Part } from './diagnose/parts.ts'
 export { settingOf } from './diagnose/remedies.ts'
 export { lookingWords, wayToLook, type WayToLook } from './diagnose/looking.ts'
 export { remedyTimes, type PutRight } from './diagnose/put-right.schema.ts'
-export { isNamed } from './diagnose/work-out.ts'
+export { isNamed, type DiagnoseOutcome } from './diagnose/work-out.ts'
 export { acceptedDistance, type TrackMatch } from './diagnose/tracks.ts'
 export { expectedTracks, type ExpectedTracks } from './diagnose/marks/expected-tracks.ts'
+export { otherEndOf, type OtherEnd } from './model/other-end.ts'
+export { endsOnShaft, hasShown, type Alike } from './diagnose/together/both-ends.ts'
+export { sideOfTrack } from './diagnose/together/side-of-track.ts'
+export { pictureLength, type PictureLength } from './diagnose/marks/picture-length.ts'
 export { atPitch } from './diagnose/marks/mark-signs.ts'
-export { racewaysOf, type Raceway } from './diagnose/marks/raceways.ts'
+export { loadedRing, racewaysOf, type Raceway } from './diagnose/marks/raceways.ts'
 export {
-  edgesOn,
-  evenEdges,
+  facings,
+  KnownLength,
   loadAtDeg,
   markKinds,
-  mirrored,
+  mostPinned,
   placeDeg,
-  stroked,
-  takes,
   trackPlaces,
-  withEdges,
   type Band,
   type Edges,
+  type Facing,
   type MarkKind,
   type PaintedMark,
+  type PicturePoint,
+  type PinnedPhoto,
   type RingName,
   type Surface,
-} from './diagnose/marks/paint.ts'
+} from './model/painted.ts'
+export { edgesOn, evenEdges, mirrored, stroked, takes, withEdges } from './diagnose/marks/paint.ts'
 export { doubtOf, type Beside } from './job/doubt.ts'
 export { runUpPoints, settledCheck } from './job/settled.ts'
 export {
@@ -216,7 +221,13 @@ export { remedies } from './seat/remedies.ts'
 export type { Remedy } from './seat/worn-seat.ts'
 export { becauseWords, strengthWords } from './diagnose/figures.ts'
 export { rankCauses, type Ranking } from './diagnose/rank-causes.ts'
-export { percent as percentWords } from './diagnose/words.ts'
+export {
+  together as togetherWords,
+  findingCautions,
+  countedByTrade,
+  countedHere,
+  percent as percentWords,
+} from './diagnose/words.ts'
 export { life as lifeWords, longestLifeH } from './words/quantities.ts'
 export {
   closureWords,
@@ -270,16 +281,48 @@ export {
   type ShaftSection,
   type ShaftSupport,
 } from './model/shaft-line.ts'
+export { handlingFor, handlingKeys, handlingOfCause, type HandlingKey, type HandlingStage } from './mount/handling.ts'
+export { handlingWords } from './mount/words.ts'
+export {
+  compareNumbers,
+  type ComparedLine,
+  type ComparedThing,
+  type Comparison,
+  type Likeness,
+} from './identify/compare/compare-numbers.ts'
+export { featureWords } from './words/vocabulary.ts'
+export { slip, type SlipLine } from './identify/slip.ts'
+export { readSizes, type SaidSizes } from './identify/compare/read-sizes.ts'
+export { replacements, type Replacement, type ReplacementKind } from './identify/compare/replacements.ts'
+export { Condition, conditions, StockEntry, StockMoveKind, stockMoveKinds } from './shelf/stock.ts'
+export {
+  greaseYears,
+  judgeShelf,
+  sayingTheSame,
+  type FittedNumber,
+  type ShelfSays,
+  type Short,
+  type WantedBearing,
+} from './shelf/judge-shelf.ts'
+export { bestClearance, type BestClearance, type BestClearanceInput } from './inside/best-clearance.ts'
+export { insideInput, seeInside, type InsideLoad, type SeenInside } from './inside/see-inside.ts'
+export { heaviestOf } from './carry/work-out.ts'
+export { MakerValues } from './model/maker-values.ts'
+export { swapBearing, type Swapped } from './swap-bearing.ts'
 export { coreVersion } from './core-version.ts'
 export { figureText } from './working/figure-text.ts'
 export {
   clearancePractices,
+  causePractices,
+  driftPractices,
   fitPractices,
   growthPractices,
   heatingPractices,
   intervalPractices,
   SitePractices,
   type ClearancePractice,
+  type CausePractice,
+  type DriftPractice,
   type FitPractice,
   type GrowthPractice,
   type HeatingPractice,
@@ -304,7 +347,7 @@ export { makeFinding } from './fitted/make-finding.ts'
 export { logLife, type LogLife } from './records/log/life.ts'
 export { logPareto, paretoGroups, type Pareto } from './records/log/pareto.ts'
 export { logRecurrent, type Recurrent } from './records/log/recurrent.ts'
-export { hoursAt, runningHours, type RunningHoursInput } from './records/running-hours.ts'
+export { hoursAt, runningHours, type RunningHours, type RunningHoursInput } from './records/running-hours.ts'
 export { dayNumber } from './records/days.ts'
 export { simulateSignal, SimulateInput } from './records/spectrum/simulate.ts'
 export { MatchInput, type SpectrumFault, type SpectrumMatch } from './records/spectrum/match.ts'

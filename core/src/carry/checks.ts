@@ -1,4 +1,5 @@
-import { factsOf } from '../bearing-types/index.ts'
+import { factsOf, lifeExponent } from '../bearing-types/index.ts'
+import { runsHighBy } from '../catalogue/estimate.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { InputError } from '../errors/input-error.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
@@ -41,7 +42,8 @@ function refusedCheck(refusal: InputError): Check {
 /** Below this share of the required life the answer is no. */
 const tooShort = 0.5
 
-function lifeChecks({ life, wantedH, modified, preload, ratings }: CarryOutcome): Check[] {
+function lifeChecks(outcome: CarryOutcome): Check[] {
+  const { life, wantedH, modified, preload, ratings } = outcome
   if (!life) return []
   const rest = { field: 'load.radialN' }
   if (life.beyondRating) return [now('life', 'stop', words.beyondRating, rest)]
@@ -55,9 +57,19 @@ function lifeChecks({ life, wantedH, modified, preload, ratings }: CarryOutcome)
     estimated: ratings?.dynamicEstimated ?? true,
   }
   const values = { lifeH: lives.judgedH, requiredH: wantedH }
-  if (lives.judgedH >= wantedH) return [now('life', 'go', words.livesLong(lives), { values })]
+  if (lives.judgedH >= wantedH)
+    return [now('life', 'go', words.livesLong(lives), { values }), ...highChecks(outcome, lives.judgedH)]
   const far = lives.judgedH < tooShort * wantedH
   return [now('life', far ? 'stop' : 'watch', words.livesShort(lives, far, preload !== null), { ...rest, values })]
+}
+
+/** A life that stands only as long as an estimate of the rating does that may be too high for this size. */
+function highChecks({ bearing, ratings, wantedH }: CarryOutcome, judgedH: number): Check[] {
+  const share = bearing && ratings?.dynamicEstimated ? runsHighBy(bearing.row) : 0
+  if (!bearing || share === 0) return []
+  const leastH = judgedH / (1 + share) ** lifeExponent(bearing.row.type)
+  if (leastH >= wantedH) return []
+  return [unknown('ratingHigh', words.ratingHigh(share, leastH, wantedH), { field: 'bearing.makerDynamicN' })]
 }
 
 /** A film that the method does not know; Grease says the same where the ratio is to blame. */

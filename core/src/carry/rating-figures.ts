@@ -1,4 +1,5 @@
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
+import { runsHighBy } from '../catalogue/estimate.ts'
 import { factsOf, isBall, isThrust } from '../bearing-types/index.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { runningWords } from '../words/vocabulary.ts'
@@ -40,8 +41,10 @@ export function ratingFigure({ row, interior }: ResolvedBearing, ratings: Rating
       : thrust
         ? 'C_0 = 220\\, Z L_{we} D_{we} \\sin\\alpha'
         : 'C_0 = 44(1-\\gamma)\\, i Z L_{we} D_{we} \\cos\\alpha'
+  // The static rating of those sizes runs as high: the balls are the same.
+  const high = estimated ? runsHighBy(row) : 0
   return {
-    label: dynamic ? 'Basic dynamic load rating' : 'Basic static load rating',
+    label: `Basic ${dynamic ? 'dynamic' : 'static'} load rating${high > 0 ? `, may be ${Math.round(100 * high)} % high` : ''}`,
     symbol: dynamic ? 'C' : 'C_0',
     quantity: 'force',
     value: number(dynamic ? ratings.dynamicN : ratings.staticN),
@@ -51,7 +54,7 @@ export function ratingFigure({ row, interior }: ResolvedBearing, ratings: Rating
       ? dynamic
         ? 'ISO 281:2007 with estimated inside'
         : 'ISO 76:2006 with estimated inside'
-      : 'Maker’s value, typed',
+      : 'Maker’s value',
     ...(estimated
       ? {
           validity:

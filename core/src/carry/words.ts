@@ -1,7 +1,17 @@
 import { factsOf, bearingTypeNames, type BearingType } from '../bearing-types/index.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import type { Saying } from '../working/check.ts'
-import { degrees, life, lifeFigures, longestLifeH, mm, newtons, plain, withArticle } from '../words/quantities.ts'
+import {
+  degrees,
+  life,
+  lifeFigures,
+  longestLifeH,
+  mm,
+  newtons,
+  percent,
+  plain,
+  withArticle,
+} from '../words/quantities.ts'
 import { runningWords } from '../words/vocabulary.ts'
 import type { AxialLimit } from './axial-limits.ts'
 
@@ -37,6 +47,11 @@ export const livesLong = (lives: Lives): Saying => ({
     lives.judgedH > longestLifeH
       ? 'Keep it clean and greased: its grease, dirt or a loose seat ends it, not fatigue.'
       : 'Keep it clean and greased; fatigue is then not what ends it.',
+})
+
+export const ratingHigh = (share: number, leastH: number, wantedH: number): Saying => ({
+  reason: `The estimate of this size may be ${percent(share)} too high: then it lasts ${life(leastH, 2)}, and ${life(wantedH, 3)} are asked.`,
+  wayOut: 'Enter the maker’s rating C, and read it again.',
 })
 
 export const livesShort = (lives: Lives, far: boolean, preloaded: boolean): Saying => ({

@@ -1,5 +1,5 @@
 import interiorRules from '../../data/interior-rules.json' with { type: 'json' }
-import { factsOf, isThrust } from '../bearing-types/index.ts'
+import { factsOf, isBall, isThrust } from '../bearing-types/index.ts'
 import type { CatalogueRow } from './catalogue.ts'
 import { dynamicRating } from './dynamic-rating.ts'
 import { fatigueLimit } from './fatigue-limit.ts'
@@ -150,3 +150,23 @@ function countElements(rule: Rule, elementDiameterMm: number, pitchDiameterMm: n
 
 /** Whether the estimate of this series was held against published ratings. */
 export const isVerifiedEstimate = (row: CatalogueRow): boolean => rules.get(row.series)?.verified ?? false
+
+/** Series of which the large sizes are estimated too high, from this bore on, mm, and by what share of C at most. */
+const runningHigh: Record<string, { fromBoreMm: number; share: number }> = {
+  62: { fromBoreMm: 120, share: 0.16 },
+  63: { fromBoreMm: 120, share: 0.09 },
+}
+/** Above this bore, mm, no estimate was held against published ratings, and the rolling elements are smaller than the rules have them. */
+const mostHeldBoreMm = 300
+const beyondHeld = { ball: 0.5, roller: 0.25 } as const
+
+/**
+ * How far the estimate of C may run above what is generally published for this size, as a share; 0 where it does not.
+ *
+ * The rule for the balls of deep groove bearings was chosen on sizes up to 100 mm of bore; in large ones they are smaller.
+ */
+export function runsHighBy({ series, type, boreMm }: Pick<CatalogueRow, 'series' | 'type' | 'boreMm'>): number {
+  if (boreMm > mostHeldBoreMm) return beyondHeld[isBall(type) ? 'ball' : 'roller']
+  const rule = runningHigh[series]
+  return rule && boreMm >= rule.fromBoreMm ? rule.share : 0
+}

@@ -30,6 +30,12 @@ export function lookUpBearing(designation: string, catalogue: Catalogue): Bearin
   return found
 }
 
+/** The bearing a designation stands for; null where it is not given, cannot be read, or is not in the tables. */
+export function findBearing(designation: string, catalogue: Catalogue): ResolvedBearing | null {
+  const lookup = lookUpBearing(designation, catalogue)
+  return lookup.kind === 'found' ? lookup.bearing : null
+}
+
 function resolve(designation: string, catalogue: Catalogue): BearingLookup {
   if (designation.trim() === '') return { kind: 'none' }
   const { value: decoded, refusal } = attempt(() => decodeDesignation(designation, catalogue))

@@ -1,6 +1,6 @@
 import { givenOf, number, refusalOf, text, type Figure, type Given } from '../working/figure.ts'
 import type { Ranking } from './rank-causes.ts'
-import { percent } from './words.ts'
+import { countedByTrade, countedHere, percent } from './words.ts'
 import type { DiagnoseOutcome } from './work-out.ts'
 
 /** The figures of Diagnose, with their working. */
@@ -9,14 +9,14 @@ export const diagnoseFigures = (outcome: DiagnoseOutcome): Record<string, Figure
   ...frequencyFigures(outcome),
 })
 
-function causeFigure({ begun, ranking, refusal, signLabels }: DiagnoseOutcome): Figure {
+function causeFigure({ begun, ranking, refusal, signLabels, beside }: DiagnoseOutcome): Figure {
   return {
     label: 'Likeliest cause',
     symbol: 'p(c)',
     quantity: 'ratio',
     value: ranking?.causes[0] ? text(ranking.causes[0].title) : null,
     formula: 'L(c) = \\ln \\pi(c) + \\sum d(s) \\ln\\frac{P(s\\mid c)}{m(s)}',
-    givens: ranking ? causeGivens(ranking, signLabels) : [],
+    givens: ranking ? [sharesGiven(beside), ...causeGivens(ranking, signLabels)] : [],
     source: 'Naive Bayes over the knowledge base; modes of ISO 15243:2017',
     validity: 'One cause assumed. The probabilities order causes; they are not measured frequencies.',
     ...(begun ? {} : { missing: [{ field: 'diagnose.seen', label: 'what was seen' }] }),
@@ -44,6 +44,14 @@ export const becauseWords = ({ because }: Ranking['causes'][number], labels: Dia
         `${state === 'absent' ? 'not found: ' : ''}${lowered(labels[sign] ?? sign)}, ${strengthWords(weight)}`,
     )
     .join(' · ') || 'how often it is the cause'
+
+const sharesGiven = (beside: DiagnoseOutcome['beside']): Given => ({
+  label: 'how often each cause is the one',
+  symbol: '\\pi(c)',
+  quantity: 'ratio',
+  value: text(beside?.by === 'trade' ? countedHere(beside.findings) : countedByTrade),
+  from: beside?.by === 'trade' ? 'what people decided here' : 'field surveys',
+})
 
 const causeGivens = ({ causes }: Ranking, labels: DiagnoseOutcome['signLabels']): Given[] =>
   causes.slice(0, 5).map((cause) => ({

@@ -43,8 +43,10 @@ export interface DamageKnowledge {
   facts: readonly Fact[]
 }
 
-/** The one sign that nobody enters: it follows from others that are seen together. */
+/** Seen on several parts of one bearing: see `rank-causes.ts`. */
 export const jointSign = 'one-sided-together'
+/** Whether nobody enters a sign: it follows from others that are seen together. */
+export const isJoint = ({ group }: Pick<Sign, 'group'>): boolean => group === 'joint'
 
 const text = z.string()
 const chance = z.coerce.number().min(0).max(1)

@@ -99,6 +99,7 @@ interface Entered {
  * Naive Bayes with one cause assumed. Order of the evidence makes no difference.
  *
  * @param cannotBe - signs that a bearing like this cannot have, and that are not asked for
+ * @param shares - how often each cause is the one, in the order of the causes; as the trade finds it where absent
  * @throws InputError on `evidence`, `absent` (not a sign, or in both), a field of the context by its name, `tracks`
  * @see knowledge base in core/data; modes of ISO 15243:2017
  */
@@ -106,6 +107,7 @@ export function rankCauses(
   input: RankInput,
   knowledge: DamageKnowledge,
   cannotBe: (sign: string) => boolean = () => false,
+  shares: readonly number[] = knowledge.causes.map(({ prior }) => prior),
 ): Ranking {
   const context = parseInput(DamageContext, input.context, 'path')
   const drawn = input.tracks === undefined ? null : parseTracks(input.tracks)
@@ -114,7 +116,7 @@ export function rankCauses(
     const value = context[field as keyof typeof context]
     return value !== undefined && holds(value)
   })
-  const priors = shiftedPriors(knowledge.causes, facts)
+  const priors = shiftedPriors(knowledge.causes, shares, facts)
   const weights = entered.map((one) => weigh(one, entered, knowledge.causes, priors))
   const logs = priors.map((prior, index) => Math.log(prior) + weights.reduce((sum, of) => sum + (of[index] ?? 0), 0))
   const largest = Math.max(...logs)
@@ -255,9 +257,9 @@ const oneSided = [
 const showsOneSide = (present: ReadonlySet<string>): boolean =>
   oneSided.filter((either) => either.some((sign) => present.has(sign))).length > 1
 
-function shiftedPriors(causes: readonly Cause[], facts: readonly Fact[]): number[] {
-  const raw = causes.map(({ cause, prior }) =>
-    facts.reduce((product, { factors }) => product * (factors.get(cause) ?? 1), prior),
+function shiftedPriors(causes: readonly Cause[], shares: readonly number[], facts: readonly Fact[]): number[] {
+  const raw = causes.map(({ cause }, index) =>
+    facts.reduce((product, { factors }) => product * (factors.get(cause) ?? 1), shares[index] ?? 0),
   )
   const sum = raw.reduce((total, value) => total + value, 0)
   return raw.map((value) => value / sum)

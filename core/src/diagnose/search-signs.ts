@@ -1,5 +1,5 @@
 import synonyms from '../../data/sign-synonyms.json' with { type: 'json' }
-import { jointSign, type Sign } from './knowledge.ts'
+import { isJoint, type Sign } from './knowledge.ts'
 
 /** Signs that a word leads to, besides those whose label has it. */
 const meant = new Map<string, Set<string>>()
@@ -57,7 +57,7 @@ export function searchSigns(query: string, signs: readonly Sign[]): Sign[] {
   const said = together.filter((one) => one.words.every((word) => all.some((other) => alike(word, other))))
   if (led.length + said.length === 0) return []
   const scored = signs
-    .filter(({ sign }) => sign !== jointSign)
+    .filter((sign) => !isJoint(sign))
     .map((sign) => {
       const hits = led.map((found) => found.get(sign.sign) ?? 0)
       const count = hits.filter((hit) => hit > 0).length

@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { Band, PaintedMark } from '../diagnose/marks/paint.ts'
+import { loadCases } from '../kinds/rolling/choices.ts'
+import { Band, besideStrips, PaintedMark } from '../model/painted.ts'
 
 const Name = z.string().max(80)
 const Words = z.string().max(400)
@@ -15,6 +16,9 @@ export const DamageFinding = z.strictObject({
   painted: z.array(z.strictObject({ sign: Name, where: Words })).max(60),
   bands: z.array(Band).max(4),
   marks: z.array(PaintedMark).max(300),
+  ...besideStrips,
+  /** How the load turned: which ring was loaded, and which came round. */
+  loadCase: z.enum(loadCases).nullable().default(null),
   /** Likeliest first. */
   ranking: z
     .array(z.strictObject({ cause: Name, title: Words, probability: z.number().min(0).max(1), because: Words }))

@@ -28,9 +28,15 @@ export const FittedEntry = z
     fittedOn: Day.meta({ title: 'Fitted on' }),
     outOn: Day.nullable().default(null).meta({ title: 'Came out on' }),
     /** Hours it ran; null: as the machine runs. */
-    hoursH: z.number().min(0.1).max(1e6).nullable().default(null).meta({ title: 'Hours it ran', quantity: 'duration' }),
+    hoursH: z
+      .number()
+      .min(0.1)
+      .max(1e6)
+      .nullable()
+      .default(null)
+      .meta({ title: 'Hours it ran; empty: as the machine runs', quantity: 'duration' }),
     ended: OutReason.nullable().default(null).meta({ title: 'Why it came out' }),
-    cause: words(60, 'Cause').nullable().default(null),
+    cause: z.string().trim().max(60).nullable().default(null).meta({ title: 'Cause, where it is known' }),
     note: words(300, 'Note').default(''),
   })
   .refine(({ fittedOn, outOn }) => outOn === null || outOn >= fittedOn, {

@@ -16,7 +16,7 @@ const mostCauses = 8
 export function makeFinding(position: RollingPosition, outcome: DiagnoseOutcome): DamageFinding | null {
   const { ranking, painted, bearing, signLabels } = outcome
   if (!ranking) return null
-  const { seen, notSeen, bands, marks } = position.diagnose
+  const { seen, notSeen, bands, marks, upperFaces, mateBands, mateMarks, photos } = position.diagnose
   return {
     designation: position.bearing.designation,
     clearanceFound: bearing?.decoded.clearanceClass ?? null,
@@ -26,6 +26,11 @@ export function makeFinding(position: RollingPosition, outcome: DiagnoseOutcome)
     painted,
     bands,
     marks,
+    upperFaces,
+    mateBands,
+    mateMarks,
+    photos,
+    loadCase: position.seat.loadCase,
     ranking: ranking.causes.slice(0, mostCauses).map((one) => ({
       cause: one.cause,
       title: one.title,

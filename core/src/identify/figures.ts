@@ -1,6 +1,6 @@
 import type { BearingLookup } from '../catalogue/resolve-bearing.ts'
 import { overallWidth } from '../catalogue/catalogue.ts'
-import { isVerifiedEstimate } from '../catalogue/estimate.ts'
+import { isVerifiedEstimate, runsHighBy } from '../catalogue/estimate.ts'
 import { initialClearance } from '../catalogue/initial-clearance.ts'
 import { attempt } from '../errors/input-error.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
@@ -145,9 +145,12 @@ function interiorFigure({ bearing: { row, interior } }: Found): Figure {
       length('outer raceway', 'E', interior.outerRacewayMm),
     ],
     source: 'Interior rules by series',
-    validity: isVerifiedEstimate(row)
-      ? 'Held against generally published ratings of this series; the inside of a bearing is not standardised.'
-      : 'Unverified estimate: this series was not held against published ratings.',
+    validity:
+      runsHighBy(row) > 0
+        ? 'Of sizes this large the balls are smaller than the rule has them: ratings come out too high.'
+        : isVerifiedEstimate(row)
+          ? 'Held against generally published ratings of this series; the inside of a bearing is not standardised.'
+          : 'Unverified estimate: this series was not held against published ratings.',
     estimate: true,
   }
 }

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { overallWidth, type Catalogue, type CatalogueRow } from '../catalogue/catalogue.ts'
 import { attempt, InputError } from '../errors/input-error.ts'
 import { ringLimits } from '../catalogue/ring-limits.ts'
+import { median } from '../records/compare.ts'
 import { factsOf, type BearingType, Closure } from '../bearing-types/index.ts'
 
 const readings = (description: string) =>
@@ -138,13 +139,6 @@ function measuredSizes(input: MatchInput): Measured {
     })
   }
   return sizes
-}
-
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b)
-  const middle = Math.floor(sorted.length / 2)
-  const upper = sorted[middle] ?? NaN
-  return sorted.length % 2 === 1 ? upper : ((sorted[middle - 1] ?? NaN) + upper) / 2
 }
 
 const spread = (values: readonly number[]): number =>

@@ -31,7 +31,8 @@ export function proposals(position: RollingPosition, bearing: ResolvedBearing, c
 // Sizes do not change, so what else goes into the same place is worked out once a size.
 const alternativesCache = new WeakMap<CatalogueRow, Proposal[]>()
 
-function alternatives(row: CatalogueRow, catalogue: Catalogue): Proposal[] {
+/** Bearings of the same bore, outside diameter and width, and what changes with each; in catalogue order. */
+export function alternatives(row: CatalogueRow, catalogue: Catalogue): Proposal[] {
   const known =
     alternativesCache.get(row) ??
     (catalogue.bySize.get(sizeKey(row)) ?? [])

@@ -191,3 +191,14 @@ export const otherType = (type: BearingType, changes: readonly Change[]): string
   const named = withArticle(`${bearingTypeNames[type]} bearing`)
   return `${named.charAt(0).toUpperCase()}${named.slice(1)}${changes.length > 0 ? `: ${changes.join(', ')}` : ''}.`
 }
+
+/** What to ask of whoever looks a measured bearing up. */
+export const asked = (numbered: boolean, inch: boolean): string =>
+  [
+    inch ? 'Is it an inch bearing? A size lies on a sixteenth of an inch.' : '',
+    numbered
+      ? 'Which clearance does the machine call for? Without a suffix it is normal. Which cage and class, and is the bore straight?'
+      : 'Is there a number on either ring, on the box, in the machine’s papers?',
+  ]
+    .filter(Boolean)
+    .join(' ')

@@ -1,5 +1,7 @@
 import { z } from 'zod'
 import { BearingType } from '../bearing-types/index.ts'
+import { MakerOf } from './maker-values.ts'
+import { OtherEnd } from './other-end.ts'
 import { SiteGivens } from '../site/settings.ts'
 import { duties, Duty, MachineKind, machineKinds } from './machine-kinds.ts'
 import { ShaftLine } from './shaft-line.ts'
@@ -26,6 +28,12 @@ export const Machine = z.object({
   reported: z.array(Reported).optional(),
   /** Bearings of the position that died young in the last three years. */
   youngDeaths: z.int().min(0).optional(),
+  /** Findings of the site that people decided, by the name of the cause. */
+  causesFound: z.record(z.string(), z.int().min(0)).optional(),
+  /** What its other bearings show, as they were last saved or found. */
+  ends: z.array(OtherEnd).optional(),
+  /** What a maker's list says of its bearing. */
+  maker: MakerOf.nullable().optional(),
   /** Name of the position that is looked at, to find it on the shaft. */
   position: z.string().optional(),
 })

@@ -14,6 +14,13 @@ export type ClearancePractice = (typeof clearancePractices)[number]
 /** Where light load ends and heavy begins for a fit, in hundredths of C. */
 export const fitPractices = ['cuts-7-15', 'cuts-6-12', 'cuts-5-10'] as const
 export type FitPractice = (typeof fitPractices)[number]
+/** How often each cause of damage is the one: as the trade finds it, or as this plant does. */
+export const causePractices = ['trade', 'plant'] as const
+export type CausePractice = (typeof causePractices)[number]
+
+/** What a ring is driven with: a tube of soft mild steel, or brass. */
+export const driftPractices = ['mild-steel', 'brass'] as const
+export type DriftPractice = (typeof driftPractices)[number]
 
 /** The practice a site goes by, where it has chosen one; null leaves it to the default. */
 export const SitePractices = z.strictObject({
@@ -42,5 +49,15 @@ export const SitePractices = z.strictObject({
     .nullable()
     .default(null)
     .meta({ description: 'Where light load ends and heavy begins; 0.07 and 0.15 of C where null' }),
+  drift: z
+    .enum(driftPractices)
+    .nullable()
+    .default(null)
+    .meta({ description: 'What a ring is driven with; mild steel where null' }),
+  causes: z
+    .enum(causePractices)
+    .nullable()
+    .default(null)
+    .meta({ description: 'How often each cause of damage is the one; as the trade finds it where null' }),
 })
 export type SitePractices = z.output<typeof SitePractices>

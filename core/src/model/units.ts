@@ -93,6 +93,7 @@ const units: readonly Unit[] = [
   scaled('gunStroke', 'g', 1),
   scaled('gunStroke', 'oz', 28.349523125),
   scaled('frequency', 'Hz', 1),
+  scaled('frequency', 'kHz', 1000),
   scaled('stiffness', 'N/mm', 1),
   scaled('stiffness', 'kN/mm', 1000),
   scaled('stiffness', 'lbf/in', newtonsPerPoundForce / 25.4, 'lb/in'),

@@ -1,3 +1,4 @@
+import type { HandlingKey } from './handling.ts'
 import type { CannotHold } from '../catalogue/holding.ts'
 import type { Closure } from '../bearing-types/index.ts'
 import type { Holding } from '../kinds/rolling/position.ts'
@@ -115,3 +116,22 @@ export const methodWords = {
   nutNot: 'for tapered bores',
   raceway: 'there is no inner ring to mount',
 } as const
+
+/** How a ring is handled: whether it is right, and why. */
+export const handlingWords: Record<HandlingKey, { right: boolean; says: string }> = {
+  'tube-on-inner': { right: true, says: 'A tube on the whole face of the inner ring, square.' },
+  'tube-on-outer': { right: true, says: 'A tube on the whole face of the outer ring, square.' },
+  'plate-on-both': { right: true, says: 'A flat plate over both faces: both rings are tight.' },
+  'through-elements': { right: false, says: 'Never push one ring by the other: the elements dent the raceways.' },
+  'steel-drift': { right: true, says: 'Tube of soft mild steel: its chips are few, and magnets and washing take them out.' },
+  'brass-drift': { right: true, says: 'Brass marks no ring, but its chips are hard to see and to wash out.' },
+  'hard-drift': { right: false, says: 'No hardened punch: it chips the ring, and splinters fly.' },
+  'hammer-on-ring': { right: false, says: 'Never strike a ring with a hammer: it splinters.' },
+  'pull-inner': { right: true, says: 'Arms behind the inner ring, square, a cap on the shaft end.' },
+  'pull-outer': { right: true, says: 'Arms behind the outer ring, or screws in the holes behind it.' },
+  'pull-through': { right: false, says: 'Not by the loose ring: what was pulled through its elements is scrap.' },
+  'press-on-closure': { right: false, says: 'Not on the seal or shield: it stands on the cage.' },
+  'flame': { right: false, says: 'No torch on a ring or a seat that is to be used again.' },
+  'air-spin': { right: false, says: 'Never spin it with compressed air: it flies apart.' },
+  'clean-bench': { right: true, says: 'Clean bench, lint-free cloth, the new one in its paper until it goes on.' },
+} // prettier-ignore

@@ -1,6 +1,7 @@
 import { clearanceClasses } from '../bearing-types/index.ts'
 import type { PutRight } from '../diagnose/put-right.schema.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
+import { eatsBearings } from '../fitted/young-deaths.ts'
 import { inSentence } from '../model/sentence.ts'
 import type { Found, ShaftLine, ShaftSupport } from '../model/shaft-line.ts'
 import type { Lens } from '../kinds/rolling/lenses.ts'
@@ -32,6 +33,8 @@ export interface ArrivalCheck extends Check {
 export interface ArrivalPosition {
   name: string
   inputs: Pick<RollingPosition, 'bearing' | 'load' | 'diagnose'>
+  /** How many of its bearings died young. */
+  youngDeaths?: number | undefined
 }
 
 type Judged = Omit<ArrivalCheck, 'question' | 'position' | 'key'> | null
@@ -201,6 +204,18 @@ const ofRemedy = ({ cause, does }: PutRight): Kind => ({
       : null,
 })
 
+/** Where one bearing after the other died young, whether anybody found out why. */
+const ofEater = (count: number): Kind => ({
+  key: 'young-deaths',
+  ask: (at) => `${count} bearings died young at ${at}: is it known why?`,
+  why: 'Their stories stand in the log, what each showed in its finding. Mounting, fit, clearance, room to grow, handling and the first fill come first.', // prettier-ignore
+  answers: options(['right', 'known, and put right'], ['not', 'known, not put right'], ['unknown', 'nobody knows']),
+  judge: ({ answer }, { support }) =>
+    answer === 'not' && support
+      ? check('diagnose', 'watch', `What takes the bearings at ${support.position} is known and not put right.`, 'Put it right before another one goes in.') // prettier-ignore
+      : null,
+})
+
 /** The questions with what they are put to, machine first, then position by position. */
 function asked(line: ShaftLine, positions: readonly ArrivalPosition[]): { kind: Kind; key: string; at: Asked }[] {
   const whole: Asked = { line, support: null, inputs: null }
@@ -208,10 +223,12 @@ function asked(line: ShaftLine, positions: readonly ArrivalPosition[]): { kind: 
   return [
     ...machine.map((kind) => ({ kind, key: kind.key, at: whole })),
     ...line.supports.flatMap((support) => {
-      const inputs = positions.find(({ name }) => name === support.position)?.inputs ?? null
+      const found = positions.find(({ name }) => name === support.position)
+      const { inputs = null, youngDeaths = 0 } = found ?? {}
       const paired = inputs !== null && inputs.load.arrangement !== 'single'
       const remedies = (inputs?.diagnose.putRight ?? []).filter(({ as }) => as === 'question').map(ofRemedy)
-      return [...ofSupport, ...(paired ? [ofPair] : []), ...remedies].map((kind) => ({
+      const eaten = eatsBearings({ youngDeaths }) ? [ofEater(youngDeaths)] : []
+      return [...eaten, ...ofSupport, ...(paired ? [ofPair] : []), ...remedies].map((kind) => ({
         kind,
         key: `${kind.key}:${support.position}`,
         at: { line, support, inputs },

@@ -27,7 +27,22 @@ const toolsAsTheyCame = ({ mount: { tools } }: RollingPosition): boolean =>
   tools.length === usualTools.length && usualTools.every((tool) => tools.includes(tool))
 
 /** Everything the site would give to a position, whether or not the position has its own. */
-export function siteGivens(position: RollingPosition, { site, duty, kind }: Machine): SiteGiven[] {
+export function siteGivens(position: RollingPosition, machine: Machine): SiteGiven[] {
+  return [...makerGivens(position, machine), ...settingGivens(position, machine)]
+}
+
+/** What a maker's list says of the bearing that is there; of another one it says nothing. */
+function makerGivens({ bearing }: RollingPosition, { maker }: Machine): SiteGiven[] {
+  if (!maker || maker.designation !== bearing.designation) return []
+  const { dynamicN, staticN, list, number } = maker.values
+  const from = `${list}, ${number}`
+  return [
+    ...(dynamicN === null ? [] : [{ path: 'bearing.makerDynamicN', value: dynamicN, from }]),
+    ...(staticN === null ? [] : [{ path: 'bearing.makerStaticN', value: staticN, from }]),
+  ]
+}
+
+function settingGivens(position: RollingPosition, { site, duty, kind }: Machine): SiteGiven[] {
   if (!site) return []
   const given = (path: string, value: unknown, from: string): SiteGiven[] =>
     value === null || value === undefined ? [] : [{ path, value, from }]

@@ -12,7 +12,7 @@ const row = (designation: string) => {
 
 describe('catalogue', () => {
   it('holds every size once', () => {
-    assert.lengthOf(catalogue.rows, 1845)
+    assert.lengthOf(catalogue.rows, 1978)
     assert.equal(catalogue.byDesignation.size, catalogue.rows.length)
   })
 
@@ -46,6 +46,36 @@ describe('catalogue', () => {
         )
   })
 
+  it('goes on to bores of 480 mm in the series that do', () => {
+    const groups = [['60', 'NU10', 'NJ10', 'N10', '230', '240', 'C30'], ['231', '241', 'C31']] // prettier-ignore
+    for (const bore of [320, 340, 360, 380, 400, 420, 440, 460, 480])
+      for (const names of groups) {
+        const rows = catalogue.rows.filter(({ series, boreMm }) => names.includes(series) && boreMm === bore)
+        assert.lengthOf(rows, names.length, `${names.join()} of ${bore}`)
+        assert.lengthOf(new Set(rows.map(({ odMm }) => odMm)), 1)
+        // One dimension series has one width: 60 and NU10, 230 and C30, 231 and C31.
+        const widths = new Map(rows.map(({ series, widthMm }) => [series, widthMm]))
+        for (const [one, other] of [
+          ['60', 'NU10'],
+          ['230', 'C30'],
+          ['231', 'C31'],
+        ] as const)
+          // prettier-ignore
+          assert.equal(widths.get(one), widths.get(other), `${one} and ${other} of ${bore}`)
+      }
+    for (const [number, ...sizes] of [
+      ['23080', 400, 600, 148],
+      ['6096', 480, 700, 100],
+      ['24184', 420, 700, 280],
+      ['61964', 320, 440, 56],
+      ['23296', 480, 870, 310],
+    ] as const) {
+      // prettier-ignore
+      const { boreMm, odMm, widthMm } = row(number)
+      assert.deepEqual([boreMm, odMm, widthMm], sizes)
+    }
+  })
+
   it('refuses a file that does not fit', () => {
     assert.throws(() => readCatalogue('a,b\n1,2'), /header/)
     const header = 'designation,type,series,boreMm,odMm,widthMm,assemblyWidthMm,chamferMm,outerWidthMm'
@@ -63,7 +93,7 @@ describe('catalogue', () => {
     it('measures a tapered bearing over the assembly', () =>
       assert.include(found({ boreMm: 70, odMm: 125, widthMm: 33.25 }), '32214'))
     it('forgives half a millimetre of wear', () => assert.include(found({ boreMm: 70.3, odMm: 124.9 }), '6214'))
-    it('finds nothing where nothing is', () => assert.isEmpty(found({ boreMm: 400 })))
+    it('finds nothing where nothing is', () => assert.isEmpty(found({ boreMm: 490 })))
   })
 })
 

@@ -1,10 +1,11 @@
 import { assert } from 'chai'
 import { assess } from '../../src/assess.ts'
-import { evenEdges, stroked, trackPlaces, type Band, type Edges } from '../../src/diagnose/marks/paint.ts'
+import { trackPlaces, type Band, type Edges } from '../../src/model/painted.ts'
+import { evenEdges, stroked } from '../../src/diagnose/marks/paint.ts'
 import { expectedTracks } from '../../src/diagnose/marks/expected-tracks.ts'
 import { partsOfSign, signsOfPart, parts } from '../../src/diagnose/parts.ts'
 import { whyNot } from '../../src/diagnose/examined.ts'
-import { jointSign } from '../../src/diagnose/knowledge.ts'
+import { isJoint } from '../../src/diagnose/knowledge.ts'
 import { signOfEndPlay } from '../../src/diagnose/end-play.ts'
 import { settingOf } from '../../src/diagnose/remedies.ts'
 import { emptyPosition, nothingSeen, RollingPosition } from '../../src/kinds/rolling/position.ts'
@@ -109,10 +110,11 @@ describe('what a bearing can show', () => {
       assert.deepEqual(ranking?.causes[0], alone.ranking?.causes[0])
     })
 
-  it('has every sign on some part, but for the one that nobody enters', () => {
-    for (const { sign } of damage.signs) {
+  it('has every sign on some part, but for those that nobody enters', () => {
+    for (const known of damage.signs) {
+      const { sign } = known
       const on = partsOfSign(sign)
-      if (sign === jointSign) assert.isEmpty(on)
+      if (isJoint(known)) assert.isEmpty(on)
       else assert.isNotEmpty(on, sign)
       for (const part of on) assert.include(parts as readonly string[], part, sign)
     }

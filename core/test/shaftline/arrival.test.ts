@@ -38,6 +38,20 @@ describe('the arrival list', () => {
     assert.notInclude(keys, 'way:Impeller end')
   })
 
+  it('asks why where one bearing after the other died young, and only there', () => {
+    const eaten = positions.map((one, index) => ({ ...one, youngDeaths: index === 0 ? 3 : 2 }))
+    const asked = arrivalQuestions(line({}), eaten).filter(({ key }) => key.startsWith('young-deaths'))
+    assert.deepEqual(
+      asked.map(({ ask }) => ask),
+      ['3 bearings died young at Coupling end: is it known why?'],
+    )
+    const told = (answer: string) => arrivalChecks(line({ 'young-deaths:Coupling end': { answer } }), eaten)
+    assert.isEmpty(told('right'))
+    assert.deepEqual(told('not').map(({ verdict, lens }) => [verdict, lens]), [['watch', 'diagnose']]) // prettier-ignore
+    const again = assess(inputs, { kind: 'pump', duty: 'round-the-clock', shaft: line({ 'young-deaths:Coupling end': { answer: 'not' } }), position: 'Coupling end', youngDeaths: 3 }, catalogue) // prettier-ignore
+    assert.include(again.lenses.diagnose.checks.map(({ key }) => key), 'arrival-young-deaths:Coupling end') // prettier-ignore
+  })
+
   it('has nothing to complain of while nobody has answered, or all is well', () => {
     assert.isEmpty(arrivalChecks(line({}), positions))
     const well = { 'work': { answer: 'known' }, 'grease': { answer: 'same' }, 'push': { answer: 'little', valueMm: 0.2 }, 'gap': { answer: 'even', valueMm: 4 }, 'rings:Coupling end': { answer: 'both' }, 'rings:Impeller end': { answer: 'none' }, 'clamped:Impeller end': { answer: 'clear' }, 'suffix:Coupling end': { answer: 'C3' } } // prettier-ignore

@@ -1,5 +1,5 @@
 import type { PaintedSign } from './mark-signs.ts'
-import { placeDeg, rings, trackPlaces, type Band, type Edges, type RingName } from './paint.ts'
+import { placeDeg, rings, trackPlaces, type Band, type Edges, type RingName } from '../../model/painted.ts'
 
 /** A band that comes so near the edge of a groove runs on its shoulder; one wider than this covers the groove. */
 const [shoulderFrom, allAcross] = [0.47, 0.7]

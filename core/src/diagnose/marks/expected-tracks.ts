@@ -7,8 +7,8 @@ import { insideOf } from '../../inside/of-bearing.ts'
 import { runningTracks, type TrackEdges } from '../../inside/running-tracks.ts'
 import type { ResolvedBearing } from '../../catalogue/resolve-bearing.ts'
 import type { RollingPosition } from '../../kinds/rolling/position.ts'
-import { trackPlaces, type Band, type Edges, type RingName } from './paint.ts'
-import { racewaysOf, turningRing } from './raceways.ts'
+import { trackPlaces, type Band, type Edges, type RingName } from '../../model/painted.ts'
+import { loadedRing, racewaysOf } from './raceways.ts'
 
 /** Track that washers leave all round under thrust. */
 const thrustTrack: [number, number] = [-0.15, 0.15]
@@ -53,8 +53,7 @@ export function expectedTracks(
         return runningTracks(resolveInside({ ...input, ...tilt }), trackPlaces)
       }).value
   if (!tracks) return null
-  const turning = turningRing(position.seat.loadCase)
-  const zoneOn: RingName = (position.seat.loadCase === 'load-turns') === (turning === 'inner') ? 'inner' : 'outer'
+  const zoneOn = loadedRing(position.seat.loadCase)
   const shift = factsOf(bearing.row.type).swivels ? swivelShift(bearing, tiltDeg) : 0
   const bands = (['outer', 'inner'] as const).flatMap((ring) =>
     tracks[ring].slice(0, 2).map((row, index): Band => ({

@@ -1,4 +1,4 @@
-import { loadAtDeg, rings, type PaintedMark, type RingName } from './paint.ts'
+import { loadAtDeg, rings, type PaintedMark, type RingName } from '../../model/painted.ts'
 import type { Raceway } from './raceways.ts'
 
 /** A sign that was painted, and where it stands in words. */

@@ -1,47 +1,12 @@
-import { z } from 'zod'
-
-// What somebody paints on the unrolled raceways of a bearing that came out. Places go round the ring from 0 to 360°, with the
-// load at 180°, so that the loaded part is not cut; across the raceway from −0.5 to 0.5.
-
-export const rings = ['inner', 'outer'] as const
-export type RingName = (typeof rings)[number]
-/** What is painted on: the raceway, the rib beside it, or the seat on the other side of the ring. */
-export const surfaces = ['raceway', 'rib', 'seat'] as const
-export type Surface = (typeof surfaces)[number]
-
-/** Where the load stands on the strip of a ring that does not turn, degrees. */
-export const loadAtDeg = 180
-/** Places round a ring that a track is kept at. */
-export const trackPlaces = 72
-export const placeDeg = 360 / trackPlaces
-
-const Across = z.number().min(-0.5).max(0.5)
-const Row = z.int().min(1).max(2)
-
-/** A running track on one raceway: its edges at each place round it, null where nothing ran. */
-export const Band = z.strictObject({
-  ring: z.enum(rings),
-  row: Row,
-  edges: z.array(z.tuple([Across, Across]).nullable()).length(trackPlaces),
-})
-export type Band = z.infer<typeof Band>
-export type Edges = Band['edges']
-
-export const markKinds = ['spalling', 'dents', 'rust', 'etching', 'flutes', 'heat-tint', 'scoring', 'creep'] as const
-export type MarkKind = (typeof markKinds)[number]
-
-/** A mark: what it is, on which ring, where round it and how long, and where across. */
-export const PaintedMark = z.strictObject({
-  kind: z.enum(markKinds),
-  ring: z.enum(rings),
-  surface: z.enum(surfaces),
-  row: Row,
-  fromDeg: z.number().min(0).lt(360),
-  lengthDeg: z.number().gt(0).max(360),
-  low: Across,
-  high: Across,
-})
-export type PaintedMark = z.infer<typeof PaintedMark>
+import {
+  placeDeg,
+  trackPlaces,
+  type Band,
+  type Edges,
+  type MarkKind,
+  type RingName,
+  type Surface,
+} from '../../model/painted.ts'
 
 /** What each mark can be on. */
 export const takes: Readonly<Record<MarkKind, readonly Surface[]>> = {

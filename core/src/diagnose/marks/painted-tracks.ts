@@ -1,5 +1,5 @@
 import type { Tracks, TrackSample } from '../tracks.ts'
-import { rings, type Band, type RingName } from './paint.ts'
+import { rings, type Band, type RingName } from '../../model/painted.ts'
 
 const sampleOf = (edges: Band['edges'][number]): TrackSample =>
   edges ? { centre: (edges[0] + edges[1]) / 2, width: Math.max(edges[1] - edges[0], 0) } : { centre: 0, width: 0 }

@@ -3,7 +3,7 @@ import type { Ribs } from '../../bearing-types/facts.ts'
 import type { ResolvedBearing } from '../../catalogue/resolve-bearing.ts'
 import { grooveWidth, rollerOnRaceway } from '../../inside/running-tracks.ts'
 import type { LoadCase } from '../../kinds/rolling/position.ts'
-import type { RingName } from './paint.ts'
+import type { RingName } from '../../model/painted.ts'
 
 /** One raceway of a bearing, as it is unrolled. */
 export interface Raceway {
@@ -27,6 +27,12 @@ const mostRows = 2
 
 /** The ring that turns against the housing; the inner one where nobody has said. */
 export const turningRing = (loadCase: LoadCase | null): RingName => (loadCase === 'outer-turns' ? 'outer' : 'inner')
+
+/** The ring whose track shows the load zone: the one that stands, or the one the load turns with. */
+export function loadedRing(loadCase: LoadCase | null): RingName {
+  const turning = turningRing(loadCase)
+  return (loadCase === 'load-turns') === (turning === 'inner') ? 'inner' : 'outer'
+}
 
 /** Raceways of a bearing, outer ring first, row by row; sizes of the inside are estimates. */
 export function racewaysOf(

@@ -1,5 +1,5 @@
 import type { Catalogue } from '../../catalogue/catalogue.ts'
-import { lookUpBearing, type BearingLookup } from '../../catalogue/resolve-bearing.ts'
+import { findBearing, lookUpBearing, type BearingLookup } from '../../catalogue/resolve-bearing.ts'
 import { assessCarry } from '../../carry/assess.ts'
 import { loadRatioOf, staticSafetyOf, workOutCarry, type CarryOutcome } from '../../carry/work-out.ts'
 import { assessDiagnose } from '../../diagnose/assess.ts'
@@ -96,6 +96,7 @@ function workOut(
     shaftInterferenceUm: shaft?.interferenceMeanUm ?? null,
     housingInterferenceUm: housing?.interferenceMeanUm ?? null,
     expected: () => expectedTracks(position, carry, float),
+    rowsOf: (designation: string) => findBearing(designation, catalogue)?.interior.rows ?? 1,
     carriesThrust: carry.carrying?.acting.some(({ axialN }) => axialN > 0) ?? false,
   }
   return {
@@ -110,9 +111,9 @@ function workOut(
 }
 
 /** What was found of this position, and of its machine as a whole, when somebody came to it after others. */
-function foundOnArrival(inputs: RollingPosition, { shaft, position }: Machine): ArrivalCheck[] {
+function foundOnArrival(inputs: RollingPosition, { shaft, position, youngDeaths }: Machine): ArrivalCheck[] {
   if (!shaft || position === undefined || Object.keys(shaft.arrival).length === 0) return []
-  return arrivalChecks(shaft, [{ name: position, inputs }]).filter(
+  return arrivalChecks(shaft, [{ name: position, inputs, youngDeaths }]).filter(
     (check) => check.position === null || check.position === position,
   )
 }

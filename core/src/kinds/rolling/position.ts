@@ -19,7 +19,7 @@ import {
   cleanlinessLevels,
   usualTools,
 } from './choices.ts'
-import { Band, PaintedMark } from '../../diagnose/marks/paint.ts'
+import { Band, besideStrips, PaintedMark } from '../../model/painted.ts'
 import { PutRight } from '../../diagnose/put-right.schema.ts'
 import { positionSchema } from '../../model/upgrade/position.ts'
 
@@ -258,6 +258,7 @@ const DiagnoseFields = z.strictObject({
   /** What was painted on the unrolled raceways. */
   bands: z.array(Band).max(4).default([]).meta({ title: 'Running tracks painted' }),
   marks: z.array(PaintedMark).max(300).default([]).meta({ title: 'Marks painted' }),
+  ...besideStrips,
   endPlayFoundMm: quantity(z.number().min(-0.5).max(5), 'End play as found', 'length', 'mm'),
   /** Causes whose remedy somebody has taken on, and what became of it. */
   putRight: z.array(PutRight).max(40).default([]).meta({ title: 'What to put right' }),

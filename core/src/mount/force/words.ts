@@ -1,3 +1,4 @@
+import type { DriftPractice } from '../../model/site-practices.ts'
 import type { Holding } from '../../kinds/rolling/position.ts'
 import { mm, newtons } from '../../words/quantities.ts'
 import type { ForceOutcome } from './work-out.ts'
@@ -5,13 +6,16 @@ import type { ForceOutcome } from './work-out.ts'
 // What is said of pressing, tightening and pulling off.
 
 /** How it is pressed, in the order it is done; none where nothing is pressed. */
-export function pressSteps({ pressN, pressKn, sleeve, housingSleeve, mustHeat }: ForceOutcome): string[] {
+export function pressSteps(
+  { pressN, pressKn, sleeve, housingSleeve, mustHeat }: ForceOutcome,
+  drift: DriftPractice = 'mild-steel',
+): string[] {
   if (!pressN) return []
   return [
     mustHeat
       ? 'Too large or too tight for a hand press: heat it, or float it on oil. What follows is for a press that is made for it.'
       : `A press of ${pressKn ?? 'more than 1000'} kN: it works at four fifths of what it can, at the most.`,
-    `Tube of soft mild steel, both faces flat and square, ${mm(sleeve.insideMm, 1)} inside and at most ${mm(sleeve.outsideMm, 1)} outside: it stands on the inner ring alone. Brass marks nothing either, but its chips stay in the bearing.`,
+    `Tube of ${drift === 'brass' ? 'brass' : 'soft mild steel'}, both faces flat and square, ${mm(sleeve.insideMm, 1)} inside and at most ${mm(sleeve.outsideMm, 1)} outside: it stands on the inner ring alone. ${drift === 'brass' ? 'It marks no ring; wash its chips out.' : 'Brass marks nothing either, but its chips stay in the bearing.'}`,
     `Where the outer ring is tight, a tube of ${mm(housingSleeve.insideMm, 1)} to ${mm(housingSleeve.outsideMm, 1)} on it; where both are, a flat plate over both faces.`,
     'Under it: the shaft end on a soft block in line with the ram, or the ring on a ring of the same size; never the outer ring.',
     'Seat oiled, ring square by hand first. Watch the force: a jump means it tilts, a fall means it is slack.',

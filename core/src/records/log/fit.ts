@@ -60,6 +60,9 @@ export function shapeBounds(ages: Ages, shape: number): { low: number | null; hi
 /** Exponents beyond this are as good as infinite. */
 const mostExponent = 700
 
+/** So many tangents at the most, until the shape changes by no more than this of itself. */
+const [mostTangents, settled] = [12, 1e-13]
+
 /** Where the best shape of a quantile is looked for first, and how far, as logarithms. */
 const nearby = 0.3
 const [leastLn, mostLn] = [Math.log(1e-4), Math.log(1e3)]
@@ -74,21 +77,43 @@ export function quantileBounds(
   const r = countOf(failed)
   const ends = sum(failed, (x) => x)
   const grown = (exponent: number) => Math.exp(Math.min(mostExponent, exponent))
+  // Summed some thousand times: numbers in a row, and no function a bearing.
+  const [xs, counts] = [Float64Array.from(all, ({ x }) => x), Float64Array.from(all, ({ count }) => count)]
+  /** Σ c eˢ, Σ c d eˢ and Σ c d² eˢ, with d = x − u and s = one · d. */
+  const grownBy = (one: number, u: number): [number, number, number] => {
+    let [plain, first, second] = [0, 0, 0]
+    for (let index = 0; index < xs.length; index++) {
+      const by = (xs[index] ?? 0) - u
+      const weight = (counts[index] ?? 0) * grown(one * by)
+      plain += weight
+      first += weight * by
+      second += weight * by * by
+    }
+    return [plain, first, second]
+  }
   // The best shape of one place is near that of the place before.
   let before = Math.log(shape)
-  const likelihood = (u: number): number => {
-    const rise = (lnShape: number): number => {
-      const one = Math.exp(lnShape)
-      return r / one + (ends - r * u) - k * sum(all, (x) => (x - u) * grown(one * (x - u)))
+  /** Likeliest shape where a share has failed by `u`: the likelihood rises no more. It falls ever faster, so the tangent finds it. */
+  const bestAt = (u: number): number => {
+    const rise = (one: number): number => r / one + (ends - r * u) - k * grownBy(one, u)[1]
+    let one = Math.exp(before)
+    for (let turn = 0; turn < mostTangents; turn++) {
+      const [, first, second] = grownBy(one, u)
+      const next = one + (r / one + (ends - r * u) - k * first) / (r / one ** 2 + k * second)
+      if (!(next > 0) || !Number.isFinite(next)) break
+      if (Math.abs(next - one) <= settled * one) return next
+      one = next
     }
+    // The tangent led astray: between ends that hold it.
     let [low, high] = [before - nearby, before + nearby]
-    while (low > leastLn && rise(low) < 0) low -= 4 * nearby
-    while (high < mostLn && rise(high) > 0) high += 4 * nearby
-    before = rootOf(rise, low, high)
-    const best = Math.exp(before)
-    return (
-      r * Math.log(best) + r * Math.log(k) + best * (ends - r * u) - ends - k * sum(all, (x) => grown(best * (x - u)))
-    )
+    while (low > leastLn && rise(Math.exp(low)) < 0) low -= 4 * nearby
+    while (high < mostLn && rise(Math.exp(high)) > 0) high += 4 * nearby
+    return Math.exp(rootOf((lnShape) => rise(Math.exp(lnShape)), low, high))
+  }
+  const likelihood = (u: number): number => {
+    const best = bestAt(u)
+    before = Math.log(best)
+    return r * Math.log(best) + r * Math.log(k) + best * (ends - r * u) - ends - k * grownBy(best, u)[0]
   }
   const fitted = Math.log(hoursH / longestH)
   const top = likelihood(fitted)

@@ -119,7 +119,8 @@ function fitted(ages: Ages): Fitted {
     const hoursH = scaleH * hazard(share) ** (1 / shape)
     return { hoursH, ...bounds(hazard(share), hoursH) }
   }
-  const [b10, b50, scale] = [quantile(0.1), quantile(0.5), bounds(1, scaleH)]
+  const quantiles = percents.map((percent) => ({ percent, ...quantile(percent / 100) }))
+  const [b10, b50, scale] = [quantileAt(quantiles, 10), quantileAt(quantiles, 50), bounds(1, scaleH)]
   const shapes = sameHours ? { low: null, high: null } : shapeBounds(ages, shape)
   const [n, r] = [countOf(ages.all), countOf(ages.failed)]
   const shapeCorrected = shape * c4(r) ** ((3.5 * r) / n)
@@ -140,8 +141,14 @@ function fitted(ages: Ages): Fitted {
     b50H: b50.hoursH,
     b50LowH: b50.lowH,
     b50HighH: b50.highH,
-    quantiles: percents.map((percent) => ({ percent, ...quantile(percent / 100) })),
+    quantiles,
   }
+}
+
+function quantileAt(quantiles: LogLife['quantiles'], percent: (typeof percents)[number]): LogLife['quantiles'][number] {
+  const found = quantiles.find((one) => one.percent === percent)
+  if (!found) throw new Error(`no quantile of ${percent} %`)
+  return found
 }
 
 /** By how much the shape of few failures is read too high. */
@@ -165,7 +172,8 @@ function assumed(ages: Ages, shape: number): Fitted {
     const factor = hazard(share) ** (1 / shape)
     return { hoursH: scale.hoursH * factor, lowH: scale.lowH * factor, highH: scale.highH && scale.highH * factor }
   }
-  const [b10, b50] = [quantile(0.1), quantile(0.5)]
+  const quantiles = percents.map((percent) => ({ percent, ...quantile(percent / 100) }))
+  const [b10, b50] = [quantileAt(quantiles, 10), quantileAt(quantiles, 50)]
   return {
     method: 'weibayes',
     sameHours: false,
@@ -180,7 +188,7 @@ function assumed(ages: Ages, shape: number): Fitted {
     b50H: b50.hoursH,
     b50LowH: b50.lowH,
     b50HighH: b50.highH,
-    quantiles: percents.map((percent) => ({ percent, ...quantile(percent / 100) })),
+    quantiles,
   }
 }
 
