@@ -14,6 +14,9 @@ export {
   ShaftDetail,
   Yard,
 } from './site.ts'
+export { MoveStock, SaveStock, Shelf, StockLine, StockTaken, Wanted } from './shelf.ts'
+export { MakerFileQuery, MakerLists, MakerTaken } from './maker-values.ts'
+export { AddLoose, FittedWhere, LooseBearing, PlaceLoose } from './loose.ts'
 export {
   AddMachine,
   criticalities,

@@ -52,6 +52,8 @@ export const LogPage = z.object({
   lines: z.array(LogLine),
   /** What there is to choose from. */
   areas: z.array(z.string()),
+  /** Of the area that is meant; the first five hundred. */
+  machines: z.array(z.object({ id: z.uuid(), tag: z.string() })),
   types: z.array(z.string()),
   causes: z.array(z.string()),
   people: z.array(z.object({ id: z.uuid(), name: z.string() })),

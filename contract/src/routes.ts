@@ -95,6 +95,9 @@ import { Account, SignIn } from './session.ts'
 import { LookAtStart, MakeSite, StartDetail, StartState } from './start.ts'
 import { JudgingState, SaveSettings, SettingsDetail } from './settings.ts'
 import { Keeping } from './keeping.ts'
+import { AddLoose, FittedWhere, FittedWhereQuery, LooseBearings, PlaceLoose, RenameLoose } from './loose.ts'
+import { AddStock, largestStock, MoveStock, SaveStock, Shelf, StockLine, StockTaken } from './shelf.ts'
+import { largestMakerFile, MakerAnswer, MakerFileQuery, MakerLists, MakerQuery, MakerTaken } from './maker-values.ts'
 import { PositionDetail, PositionHistory, SavePosition, SaveShaft, ShaftDetail, Yard } from './site.ts'
 
 const Id = z.object({ id: z.uuid() })
@@ -208,7 +211,30 @@ export const routes = {
   importLog: defineRoute({ method: 'post', path: '/log', role: 'technician', summary: 'Take a file of fitted bearings in, or try it', query: z.strictObject({ save: z.stringbool().default(false) }), body: csv(largestLog), answer: answers(FittedTaken, 'What became of each line'), refusals: [413] }),
   addFitted: defineRoute({ method: 'post', path: '/fitted', role: 'technician', summary: 'Add a bearing of an old book', body: json(AddFitted), answer: creates(FittedStory, 'As kept'), refusals: [404] }),
   fitted: defineRoute({ method: 'get', path: '/fitted/:id', role: 'viewer', summary: 'One bearing with its whole story', params: Id, answer: answers(FittedStory, 'The story') }),
+  loose: defineRoute({ method: 'get', path: '/loose', role: 'viewer', summary: 'Bearings on benches of their own, with no machine', answer: answers(LooseBearings, 'The one saved last first') }),
+  addLoose: defineRoute({ method: 'post', path: '/loose', role: 'technician', summary: 'Put a bearing on a bench of its own', body: json(AddLoose), answer: creates(Id, 'Its position, opened as any other') }),
+  renameLoose: defineRoute({ method: 'put', path: '/loose/:id/name', role: 'technician', summary: 'Another name for a loose bearing', params: Id, body: json(RenameLoose), answer: nothing('Renamed'), refusals: [404] }),
+  placeLoose: defineRoute({ method: 'put', path: '/loose/:id/machine', role: 'technician', summary: 'Take a loose bearing to a machine, as a position of its own', params: Id, body: json(PlaceLoose), answer: answers(PositionDetail, 'The position, judged on its machine'), refusals: [404] }),
+  takeOffLoose: defineRoute({ method: 'delete', path: '/loose/:id', role: 'technician', summary: 'Take a loose bearing off its bench; its history stays', params: Id, answer: nothing('Taken off'), refusals: [404] }),
+  whereFitted: defineRoute({ method: 'get', path: '/fitted-where', role: 'viewer', summary: 'Positions in service with a bearing of a base number, whatever its suffixes', query: FittedWhereQuery, answer: answers(FittedWhere, 'In walking order') }),
+
+  shelf: defineRoute({ method: 'get', path: '/shelf', role: 'viewer', summary: 'What lies in stock, what open jobs want of it, and what is fitted', answer: answers(Shelf, 'The shelf') }),
+  addStock: defineRoute({ method: 'post', path: '/shelf', role: 'technician', summary: 'Put a number in a place of the shelf', body: json(AddStock), answer: creates(StockLine, 'The line') }),
+  exportStock: defineRoute({ method: 'get', path: '/shelf.csv', role: 'viewer', summary: 'What lies in stock, as a file', answer: file('text/csv', 'One line for each number in each place') }),
+  importStock: defineRoute({ method: 'post', path: '/shelf/file', role: 'technician', summary: 'Take a file of stock in, or try it', query: z.strictObject({ save: z.stringbool().default(false) }), body: csv(largestStock), answer: answers(StockTaken, 'What became of each line'), refusals: [413] }),
+  saveStock: defineRoute({ method: 'put', path: '/shelf/:id', role: 'technician', summary: 'Change what is said of a line, but for its count', params: Id, body: json(SaveStock), answer: answers(StockLine, 'As saved'), refusals: [404, 409] }),
+  moveStock: defineRoute({ method: 'post', path: '/shelf/:id/moves', role: 'technician', summary: 'Put bearings in, take them out, or say how many were counted', params: Id, body: json(MoveStock), answer: answers(StockLine, 'The line as it is now'), refusals: [404] }),
+  dropStock: defineRoute({ method: 'delete', path: '/shelf/:id', role: 'technician', summary: 'Take a line off the shelf', params: Id, answer: nothing('Taken off'), refusals: [404] }),
+
+  makerValues: defineRoute({ method: 'get', path: '/maker-values', role: 'viewer', summary: 'What a maker’s list says of a designation', query: MakerQuery, answer: answers(MakerAnswer, 'The values, or null') }),
+  makerLists: defineRoute({ method: 'get', path: '/maker-lists', role: 'viewer', summary: 'Makers’ lists that were taken in', answer: answers(MakerLists, 'By name') }),
+  exportMakerValues: defineRoute({ method: 'get', path: '/maker-values.csv', role: 'viewer', summary: 'Everything makers’ lists say, as a file', answer: file('text/csv', 'One line a number') }),
+  importMakerValues: defineRoute({ method: 'post', path: '/maker-values', role: 'planner', summary: 'Take a maker’s list in, or try it', query: MakerFileQuery, body: csv(largestMakerFile), answer: answers(MakerTaken, 'What became of each line'), refusals: [413] }),
+  dropMakerList: defineRoute({ method: 'delete', path: '/maker-lists', role: 'planner', summary: 'Take a maker’s list off', query: z.strictObject({ list: z.string().min(1).max(60) }), answer: nothing('Taken off') }),
+
   addFinding: defineRoute({ method: 'post', path: '/positions/:id/findings', role: 'technician', summary: 'Keep what was found of a bearing; one that was sent before is kept once', params: Id, body: json(FindingEntry), answer: creates(FindingDetail, 'As kept'), refusals: [404] }),
+  addBenchPhoto: defineRoute({ method: 'put', path: '/positions/:id/photos/:photoId', role: 'technician', summary: 'Keep a photograph of a bearing on the bench; one that was sent before is kept once', params: Id.extend({ photoId: z.uuid() }), body: picture(largestPhoto), answer: creates(Id, 'Kept'), refusals: [404, 413] }),
+  benchPhoto: defineRoute({ method: 'get', path: '/positions/:id/photos/:photoId', role: 'viewer', summary: 'One photograph of a bearing on the bench', params: Id.extend({ photoId: z.uuid() }), answer: file('image/*', 'The photograph') }),
   findings: defineRoute({ method: 'get', path: '/positions/:id/findings', role: 'viewer', summary: 'What was found at a position, newest first', params: Id, answer: answers(FindingList, 'The findings') }),
   finding: defineRoute({ method: 'get', path: '/findings/:id', role: 'viewer', summary: 'One finding', params: Id, answer: answers(FindingDetail, 'The finding') }),
   exportFinding: defineRoute({ method: 'get', path: '/findings/:id/export.json', role: 'viewer', summary: 'A finding as a file', params: Id, answer: answers(FindingDetail, 'The finding') }),

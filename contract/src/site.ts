@@ -36,6 +36,8 @@ export const PositionDetail = z.object({
   id: z.uuid(),
   name: z.string(),
   area: z.string(),
+  /** Whether it lies on a bench of its own; then the machine is of no kind and has no tag. */
+  loose: z.boolean().default(false),
   machine: Machine.extend({ id: z.uuid(), tag: z.string(), name: z.string() }),
   inputs: Position,
   version: z.int(),
@@ -62,7 +64,13 @@ export type PositionRevision = z.infer<typeof PositionRevision>
 export const PositionHistory = z.array(PositionRevision)
 
 /** One position of a machine, with what the shaft line needs of it. */
-export const MachinePosition = z.object({ id: z.uuid(), name: z.string(), inputs: Position, version: z.int() })
+export const MachinePosition = z.object({
+  id: z.uuid(),
+  name: z.string(),
+  inputs: Position,
+  version: z.int(),
+  youngDeaths: z.int().default(0),
+})
 export type MachinePosition = z.infer<typeof MachinePosition>
 
 /** A machine’s shaft with its positions; `shaft` is null while nobody has drawn it. */

@@ -16,6 +16,7 @@ import { Streams } from './live/streams.ts'
 import { KnownPeople } from './people/known-people.ts'
 import { createApp } from './http/app.ts'
 import { reachAt, type Reach } from './http/reach.ts'
+import { SessionStore } from './http/session-store.ts'
 import { CollectWork } from './work/collect-work.ts'
 import { JudgeWork } from './work/judge-work.ts'
 import { TrendWork } from './work/trend-work.ts'
@@ -70,6 +71,7 @@ export async function startServer(options: {
   const news = new News(databaseUrl)
   const watch = new WorkWatch(news)
   const people = new KnownPeople(pool, news)
+  const sessions = new SessionStore(pool, news)
   const streams = new Streams(news)
   const judging = new JudgeWork(pool, options.references, news, log)
   const trends = new TrendWork(pool, options.references, log)
@@ -84,6 +86,7 @@ export async function startServer(options: {
     stop: async () => {
       streams.stop()
       watch.stop()
+      sessions.close()
       await Promise.all([judging.stop(), trends.stop(), collects?.stop()])
       await news.stop()
     },
@@ -92,7 +95,7 @@ export async function startServer(options: {
   const runs = new HeaterRuns(heater)
   const calculations = openCalculationPool()
   const app = createApp({
-    ...{ pool, log, news, watch, people, streams, ...rest },
+    ...{ pool, log, sessions, watch, people, streams, ...rest },
     reach: reachAt({ host, names, trustProxy }),
     devicesAt: away ? devices.port : null,
     gauge: gaugeAt('127.0.0.1', simulated.port),

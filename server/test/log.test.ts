@@ -155,10 +155,81 @@ describe('the log of bearings', () => {
     const { positionId } = test.site
     const young = async (lifeH: number): Promise<number> => {
       await test.database.pool.query('update position set life_h = $2 where id = $1', [positionId, lifeH])
-      return (await viewer.get(`/api/positions/${positionId}`).expect(200)).body.machine.youngDeaths
+      const { machine } = (await viewer.get(`/api/positions/${positionId}`).expect(200)).body
+      const { positions } = (await viewer.get(`/api/machines/${machine.id}/shaft`).expect(200)).body
+      // The arrival list asks by the same count.
+      assert.include(
+        positions.find(({ id }: { id: string }) => id === positionId),
+        { youngDeaths: machine.youngDeaths },
+      )
+      return machine.youngDeaths
     }
     assert.isAtLeast(await young(60_000), 2)
     assert.isBelow(await young(10_000), await young(60_000))
+  })
+
+  it('tells a bench what the other ends show: what lies on their benches, or was found of them last', async () => {
+    const { positionId } = test.site
+    const { rows } = await test.database.pool.query(
+      `insert into position (site_id, machine_id, name, walk_order, inputs, result, state)
+       select site_id, machine_id, 'Beside it', 99, inputs, result, state from position where id = $1 returning id`,
+      [positionId],
+    )
+    const [other] = rows
+    const ends = async () => (await viewer.get(`/api/positions/${other.id}`).expect(200)).body.machine.ends
+    const sent = finding({ at: new Date(Date.now() + 1000).toISOString() })
+    await technician.post(`/api/positions/${positionId}/findings`).send(sent).expect(201)
+    const [found] = await ends()
+    assert.deepInclude(found, { id: positionId, designation: '6214', seen: ['heat-tint'], upperFaces: null })
+    assert.isString(found.at)
+    await test.database.pool.query(
+      `update position set inputs = jsonb_set(inputs, '{diagnose,seen}', '["rust"]') where id = $1`,
+      [positionId],
+    )
+    const [onBench] = await ends()
+    assert.deepInclude(onBench, { id: positionId, seen: ['rust'], at: null })
+    // A document that cannot be read is not seen, and keeps no other from opening.
+    await test.database.pool.query(
+      `update position set inputs = jsonb_set(inputs, '{diagnose,bands}', '[{"ring": "middle"}]') where id = $1`,
+      [positionId],
+    )
+    assert.deepInclude((await ends())[0], { bands: [], seen: ['rust'] })
+    await test.database.pool.query(
+      `update position set inputs = jsonb_set(inputs, '{diagnose}', '{"seen": [], "bands": [], "marks": []}') where id = $1`,
+      [positionId],
+    )
+  })
+
+  it('counts the causes that people decided, for the plant’s own shares', async () => {
+    const counted = async (): Promise<Record<string, number>> =>
+      (await viewer.get(`/api/positions/${test.site.positionId}`).expect(200)).body.machine.causesFound
+    const before = await counted()
+    const send = async (cause: string | null, sent = finding({ cause })) => {
+      await technician.post(`/api/positions/${test.site.positionId}/findings`).send(sent).expect(201)
+      return sent
+    }
+    const sent = await send('current-leakage')
+    await send('current-leakage', sent)
+    await send(null)
+    assert.deepEqual(await counted(), { ...before, 'current-leakage': (before['current-leakage'] ?? 0) + 1 })
+    const { rows } = await test.database.pool.query('select count(distinct site_id)::integer as sites from cause_count')
+    assert.equal(rows[0].sites, 1)
+  })
+
+  it('keeps a photograph of what lies on the bench, with the position and its site', async () => {
+    const [id, other] = [randomUUID(), randomUUID()]
+    const put = (photo: string, content: Buffer, agent = technician) =>
+      agent.put(`/api/positions/${test.site.positionId}/photos/${photo}`).type('image/png').send(content)
+    const png = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVR4nGNoAAAAggCBd81ytgAAAABJRU5ErkJggg==', 'base64') // prettier-ignore
+    await put(id, png).expect(201)
+    await put(id, png).expect(201)
+    assert.equal((await viewer.get(`/api/positions/${test.site.positionId}/photos/${id}`).expect(200)).type, 'image/jpeg') // prettier-ignore
+    await put(other, png, viewer).expect(403)
+    assert.equal((await put(other, Buffer.from('no picture')).expect(400)).body.error.field, 'photo')
+    const south = await test.signedIn('technician@south')
+    await put(other, png, south).expect(404)
+    await south.get(`/api/positions/${test.site.positionId}/photos/${id}`).expect(404)
+    await viewer.get(`/api/positions/${test.site.positionId}/photos/${other}`).expect(404)
   })
 
   it('says how long they lasted, and counts one taken out on a warning as failed', async () => {
@@ -169,6 +240,34 @@ describe('the log of bearings', () => {
     assert.isDefined(ratedLifeH)
     const other = await statistics('?type=spherical-roller')
     assert.equal(other.fitted, 0)
+  })
+
+  it('keeps its counts right whatever is added, changed or taken away', async () => {
+    const { pool } = test.database
+    const { positionId } = test.site
+    const counted = async () => {
+      const { rows } = await pool.query(
+        `select (select coalesce(sum(count), 0) from ended_place)::integer as placed, (select coalesce(sum(count), 0) from ended_hours)::integer as binned,
+           (select round(coalesce(sum(hours), 0)) from ended_place) = (select round(coalesce(sum(hours), 0)) from fitted_bearing where out_on is not null) as hours,
+           (select count(*) from fitted_bearing where out_on is not null)::integer as really`,
+      )
+      assert.isTrue(rows[0].hours)
+      assert.deepEqual([rows[0].placed, rows[0].binned], [rows[0].really, rows[0].really])
+      return Number(rows[0].really)
+    }
+    const before = await counted()
+    const { body } = await add({ designation: '6214', fittedOn: '2001-02-03', outOn: '2001-09-09', ended: 'failed', hoursH: 812 }).expect(201) // prettier-ignore
+    assert.equal(await counted(), before + 1)
+    const causes = async () => (await statistics(`?position=${positionId}`)).causes
+    await pool.query('update fitted_bearing set cause = $2, hours = 1500 where id = $1', [
+      body.bearing.id,
+      'tool-marks',
+    ])
+    assert.equal(await counted(), before + 1)
+    assert.deepInclude(await causes(), { cause: 'tool-marks', ended: 'failed', count: 1 })
+    await pool.query('delete from fitted_bearing where id = $1', [body.bearing.id])
+    assert.equal(await counted(), before)
+    assert.notInclude((await causes()).map(({ cause }) => cause), 'tool-marks') // prettier-ignore
   })
 
   it('goes out as a file, and comes in again: what is there already is left, what is wrong is told by its line', async () => {

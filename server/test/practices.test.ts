@@ -10,7 +10,15 @@ describe('practices of a site', () => {
     test = await testApp('practices')
   })
   after(() => test.stop())
-  const none = { greaseInterval: null, growth: null, heating: null, clearance: null, fits: null }
+  const none = {
+    greaseInterval: null,
+    growth: null,
+    heating: null,
+    clearance: null,
+    fits: null,
+    drift: null,
+    causes: null,
+  }
   const formula = { ...none, greaseInterval: 'formula' as const }
 
   it('are the defaults until a planner chooses', async () => {

@@ -38,10 +38,16 @@ describe('two sites on one server', () => {
     const entry = { designation: '6214', fittedOn: '2026-11-01' }
     const { body: fitted } = await north.post('/api/fitted').send({ positionId, entry }).expect(201)
     const { body: found } = await north.post(`/api/positions/${positionId}/findings`).send(finding()).expect(201)
+    const { body: stock } = await north
+      .post('/api/shelf')
+      .send({ designation: '6214', place: 'A1', count: 2 })
+      .expect(201)
+    const { body: loose } = await north.post('/api/loose').send({ name: 'From a box', designation: '6214' }).expect(201)
     const { body: given } = await north.post('/api/people').send({ login: 'x@north', name: 'X', role: 'viewer' })
     const { rows } = await test.database.pool.query(`select id from site where name = 'north'`)
     owned = {
       ...{ machines: machineId, positions: positionId, jobs: job.id, photos: photoId, people: given.person.id },
+      ...{ loose: loose.id, shelf: stock.id },
       ...{ points: points[0].id, rounds: round.id },
       'heater-runs': randomUUID(),
       fitted: fitted.bearing.id,
@@ -76,6 +82,7 @@ describe('two sites on one server', () => {
       copyOf: owned['machines'],
       entry: { area: 'Hall', tag: 'P-9', name: 'Copy', kind: 'pump', duty: 'one-shift', positions: [] },
     },
+    ...{ addLoose: null, addStock: null, importStock: null, importMakerValues: null, dropMakerList: null },
     chooseSite: { siteId: owned['site'] },
     // A gun is named by an id of the settings, which say nothing of a site to the scale.
     takeWeight: null,
@@ -99,6 +106,12 @@ describe('two sites on one server', () => {
     return `/api${pathOf(route, Object.fromEntries(values))}`
   }
   const inside = all.filter(([, { role }]) => role !== 'anyone')
+
+  /** What a route must be asked with. */
+  const querySample = ({ query: { shape } }: Route): object => ({
+    ...('number' in shape ? { number: '6214' } : {}),
+    ...('designation' in shape ? { designation: '6214' } : {}),
+  })
 
   /** Everything that belongs to north, as it is stored. */
   const stored = async (): Promise<Record<string, unknown>> => {
@@ -151,6 +164,10 @@ describe('two sites on one server', () => {
       moveJob: { state: 'waiting', reason: 'x' },
       planJob: { plannedFor: null },
       addFinding: finding(),
+      saveStock: { version: 1, entry: { designation: '6214', place: 'B1', least: 1 } },
+      moveStock: { id: randomUUID(), kind: 'out', count: 1 },
+      renameLoose: { name: 'Theirs' },
+      placeLoose: { machineId: owned['machines'], name: 'Theirs' },
       savePerson: { name: 'Y', role: 'viewer' },
       retirePerson: { retired: true },
       saveRound: { version: 1 },
@@ -166,7 +183,7 @@ describe('two sites on one server', () => {
   const flat = inside.filter(([, { params }]) => Object.keys(params.shape).length === 0)
   for (const [name, route] of flat.filter(([, { method }]) => method === 'get'))
     it(`${name} shows nothing of another site`, async () => {
-      const { status, text } = await south.get(`/api${route.path}`)
+      const { status, text } = await south.get(`/api${route.path}`).query(querySample(route))
       assert.equal(status, 200, text)
       for (const id of [...ids, '@north']) assert.notInclude(text, id)
     })

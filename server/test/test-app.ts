@@ -10,6 +10,7 @@ import { HeaterRuns } from '../src/devices/heater-runs.ts'
 import { JudgeWork } from '../src/work/judge-work.ts'
 import { openCalculationPool, usualBudget, type Budget } from '../src/work/calculation-pool.ts'
 import { createApp } from '../src/http/app.ts'
+import { SessionStore } from '../src/http/session-store.ts'
 import { reachAt } from '../src/http/reach.ts'
 import { WorkWatch } from '../src/live/work-watch.ts'
 import { News } from '../src/live/news.ts'
@@ -70,12 +71,14 @@ export async function testApp(
     const watch = new WorkWatch(news)
     const people = new KnownPeople(database.pool, news)
     const streams = new Streams(news)
+    const sessions = new SessionStore(database.pool, news)
     const judging = new JudgeWork(database.pool, references, news, pino({ level: 'silent' }))
     undo.push(
       () => news.stop(),
       () => judging.stop(),
       () => watch.stop(),
       () => streams.stop(),
+      () => sessions.close(),
     )
     await news.start()
     const calculations = openCalculationPool(budget)
@@ -91,7 +94,7 @@ export async function testApp(
       heater,
       runs,
       calculations,
-      ...{ news, watch, people, streams },
+      ...{ sessions, watch, people, streams },
       reach: reachAt(at),
       devicesAt: null,
       secret: 'for tests',

@@ -7,6 +7,7 @@ import { holdPosition, storeJudgement, storeReported } from '../store/positions.
 import { workedAt } from '../store/readings.ts'
 import { listTold } from '../store/rounds.ts'
 import { judgement } from './judgement.ts'
+import { withMaker } from './with-maker.ts'
 
 /** What rounds and readings tell of a position since somebody last worked on it. */
 async function toldOf(db: Db, siteId: string, positionId: string): Promise<Reported[]> {
@@ -36,7 +37,11 @@ export async function judgeAnew(
   const reported = await toldOf(db, siteId, positionId)
   const news = await storeReported(db, siteId, positionId, reported)
   if (onlyIfTold && !news) return null
-  const judged = judgement(inputs, { ...machine, reported }, references)
+  const judged = judgement(
+    inputs,
+    await withMaker(db, references, siteId, { ...machine, reported }, inputs),
+    references,
+  )
   await storeJudgement(db, { positionId, version }, judged)
   await keepAsked(db, siteId, positionId, judged.points)
   return judged.state

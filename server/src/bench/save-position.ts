@@ -4,8 +4,10 @@ import type pg from 'pg'
 import { ConflictError } from '../errors/conflict-error.ts'
 import { recordEvent, type Who } from '../store/audit.ts'
 import { keepAsked } from '../round/keep-asked.ts'
-import { getPosition, holdPosition, storePosition } from '../store/positions.ts'
+import { holdPosition, storePosition } from '../store/positions.ts'
 import { judgement } from './judgement.ts'
+import { openPosition } from './open-position.ts'
+import { withMaker } from './with-maker.ts'
 
 /**
  * Saves a position: its inputs, what they come to on its machine as it stands in this transaction, the revision, the event.
@@ -29,12 +31,12 @@ export async function savePosition(
       allowed: `${before.kind}, as this position is`,
       fix: 'Take the position off the machine and add one of the other kind.',
     })
-  const judged = judgement(inputs, machine, references)
+  const judged = judgement(inputs, await withMaker(db, references, who.siteId, machine, inputs), references)
   if (!(await storePosition(db, { ...who, positionId, version, inputs }, judged)))
-    throw new ConflictError(await getPosition(db, who.siteId, positionId))
+    throw new ConflictError(await openPosition(db, references, who.siteId, positionId))
   await keepAsked(db, who.siteId, positionId, judged.points)
   const { state, lifeH } = judged
   const detail = { version: version + 1, state, lifeH }
   await recordEvent(db, who, { kind: 'position.saved', subjectId: positionId, detail })
-  return getPosition(db, who.siteId, positionId)
+  return openPosition(db, references, who.siteId, positionId)
 }

@@ -16,12 +16,12 @@ const plainCell = (cell: string): string => cell.replace(/^'(?=[=+\-@])/, '')
 /**
  * Reads a table of comma, semicolon or tab separated values.
  *
- * @param columns - columns it may have; `needed` those it must; `pattern` what a person can take as the pattern
+ * @param columns - columns it may have, any where it is null; `needed` those it must; `pattern` what a person can take as the pattern
  * @throws InputError on `csv` for a file that is no table, lacks a column, has one too many, or is too long
  */
 export function readTable(
   csv: string,
-  { columns, needed, most, pattern }: { columns: readonly string[]; needed: readonly string[]; most: number; pattern: string }, // prettier-ignore
+  { columns, needed, most, pattern }: { columns: readonly string[] | null; needed: readonly string[]; most: number; pattern: string }, // prettier-ignore
 ): TableRow[] {
   const [head = ''] = csv.split(/\r?\n/, 1)
   const delimiter = [';', '\t'].find((mark) => head.includes(mark)) ?? ','
@@ -56,28 +56,30 @@ function parsed(csv: string, delimiter: string, columns: (given: string[]) => st
   }
 }
 
+/** A heading as columns are called: small, without spaces or dashes. */
+export const columnName = (heading: string): string =>
+  heading
+    .trim()
+    .toLowerCase()
+    .replace(/[\s-]+/g, '_')
+
 function checkedHead(
   given: string[],
-  columns: readonly string[],
+  columns: readonly string[] | null,
   needed: readonly string[],
   pattern: string,
 ): string[] {
-  const head = given.map((name) =>
-    name
-      .trim()
-      .toLowerCase()
-      .replace(/[\s-]+/g, '_'),
-  )
+  const head = given.map(columnName)
   const missing = needed.filter((name) => !head.includes(name))
   if (missing.length > 0) {
     throw refuse(
       `a file without the column ${missing.join(', ')}`,
-      `a file whose first line names ${columns.join(', ')}`,
+      `a file whose first line names ${(columns ?? needed).join(', ')}`,
       `Take the exported ${pattern} as the pattern.`,
     )
   }
-  const strange = head.find((name) => !columns.includes(name))
-  if (strange !== undefined) {
+  const strange = head.find((name) => columns !== null && !columns.includes(name))
+  if (columns !== null && strange !== undefined) {
     throw refuse(
       `a file with the column “${strange}”`,
       `a file with no columns but ${columns.join(', ')}`,

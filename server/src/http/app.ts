@@ -10,13 +10,13 @@ import type pg from 'pg'
 import type { Logger } from 'pino'
 import { pinoHttp } from 'pino-http'
 import { NotFoundError } from '../errors/not-found-error.ts'
-import type { News } from '../live/news.ts'
 import type { Streams } from '../live/streams.ts'
 import type { KnownPeople } from '../people/known-people.ts'
 import { sameOrigin } from './access.ts'
 import type { Analyser } from '../devices/analyser.ts'
 import type { Gauge } from '../devices/gauge.ts'
 import { calcRoutes } from './calc-routes.ts'
+import { counterRoutes } from './counter-routes.ts'
 import { deviceRoutes } from './device-routes.ts'
 import type { Heater } from '../devices/heater.ts'
 import type { HeaterRuns } from '../devices/heater-runs.ts'
@@ -32,12 +32,13 @@ import { registerRoutes } from './register-routes.ts'
 import { peopleRoutes } from './people-routes.ts'
 import { ownHost, type Reach } from './reach.ts'
 import { serving } from './serve.ts'
-import { SessionStore } from './session-store.ts'
+import type { SessionStore } from './session-store.ts'
 import { sessionIdleMs } from './sign-in.ts'
 import { startRoutes } from './start-routes.ts'
 import { forwardTo } from './forward.ts'
 import { usualRate, usualRequestsAMinute } from './usual-rate.ts'
 import { sessionCookie, sessionRoutes } from './session-routes.ts'
+import { shelfRoutes } from './shelf-routes.ts'
 import { siteRoutes } from './site-routes.ts'
 
 export interface AppParts {
@@ -56,7 +57,7 @@ export interface AppParts {
   /** Who is signed in, and what is open for them. */
   people: KnownPeople
   streams: Streams
-  news: News
+  sessions: SessionStore
   reach: Reach
   /** Port of the process of this server that has the instruments; null where it is this one. */
   devicesAt: number | null
@@ -121,7 +122,7 @@ function apiRoutes({
   version,
   people,
   streams,
-  news,
+  sessions,
   reach,
   devicesAt,
   requestsAMinute = usualRequestsAMinute,
@@ -146,7 +147,7 @@ function apiRoutes({
       saveUninitialized: false,
       rolling: true,
       cookie: { httpOnly: true, sameSite: 'strict', maxAge: sessionIdleMs, secure: 'auto' },
-      store: new SessionStore(pool, news),
+      store: sessions,
     }),
   )
   api.use(usualRate('api', requestsAMinute))
@@ -156,6 +157,8 @@ function apiRoutes({
   peopleRoutes(serve, pool, people)
   siteRoutes(serve, pool, references)
   registerRoutes(serve, pool, references)
+  counterRoutes(serve, pool, references)
+  shelfRoutes(serve, pool)
   jobRoutes(serve, pool, references, watch)
   roundRoutes(serve, pool, references, watch)
   logRoutes(serve, pool, references)

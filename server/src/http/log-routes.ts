@@ -5,11 +5,14 @@ import { fittedStory } from '../log/fitted-story.ts'
 import { importLog } from '../log/import-log.ts'
 import { keepFinding } from '../log/keep-finding.ts'
 import { logStatistics } from '../log/statistics.ts'
+import { addPhoto } from '../photo/add-photo.ts'
+import { readPhoto } from '../photo/read-photo.ts'
 import { findingCsv } from '../report/finding-csv.ts'
 import { logCsv } from '../report/log-csv.ts'
 import { today } from '../round/today.ts'
 import { inTransaction } from '../store/database.ts'
 import { exportLog, getFinding, getLogPage, getPlace, listFindings } from '../store/log.ts'
+import { getPhoto } from '../store/photos.ts'
 import type { Serve } from './serve.ts'
 
 /** Bearings that were fitted, and what was found of them. */
@@ -28,6 +31,18 @@ export function logRoutes(serve: Serve, pool: pg.Pool, references: References): 
   serve('addFinding', ({ who, params, body }) =>
     inTransaction(pool, (db) => keepFinding(db, references, who, { positionId: params.id, entry: body })),
   )
+  serve('addBenchPhoto', async ({ who, params: { id: positionId, photoId: id }, body: content }) => {
+    const photo = await readPhoto(content)
+    await inTransaction(pool, async (db) => {
+      await getPlace(db, who.siteId, positionId)
+      await addPhoto(db, who, { of: { positionId }, id, photo })
+    })
+    return { id }
+  })
+  serve('benchPhoto', async ({ who, params, response }) => {
+    const { type, content } = await getPhoto(pool, who.siteId, params.id, params.photoId)
+    response.type(type).set('Cache-Control', 'private, max-age=86400').send(content)
+  })
   serve('findings', async ({ who, params }) => {
     await getPlace(pool, who.siteId, params.id)
     return listFindings(pool, who.siteId, params.id)

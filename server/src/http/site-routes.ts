@@ -1,6 +1,7 @@
 import { roomForPhotos } from '@yardfrost/contract'
 import type { References } from '@yardfrost/core'
 import type pg from 'pg'
+import { openPosition } from '../bench/open-position.ts'
 import { savePosition } from '../bench/save-position.ts'
 import { saveShaft } from '../bench/save-shaft.ts'
 import { inTransaction } from '../store/database.ts'
@@ -21,7 +22,7 @@ export function siteRoutes(serve: Serve, pool: pg.Pool, references: References):
   serve('saveShaft', ({ who, params, body }) =>
     inTransaction(pool, (db) => saveShaft(db, references, who, { ...body, machineId: params.id })),
   )
-  serve('position', ({ who, params }) => getPosition(pool, who.siteId, params.id))
+  serve('position', ({ who, params }) => openPosition(pool, references, who.siteId, params.id))
   serve('savePosition', ({ who, params, body }) =>
     inTransaction(pool, (db) => savePosition(db, references, who, { ...body, positionId: params.id })),
   )

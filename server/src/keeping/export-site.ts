@@ -15,7 +15,7 @@ import {
 } from './site-files.ts'
 
 /** Version of these files; one that reads them looks at it first. */
-export const filesVersion = 4
+export const filesVersion = 5
 
 type Row = Record<string, string | null>
 

@@ -1,5 +1,5 @@
 import type { FittedStory } from '@yardfrost/contract'
-import { InputError, lookUpBearing, type BearingType, type FittedEntry, type References } from '@yardfrost/core'
+import { InputError, findBearing, type BearingType, type FittedEntry, type References } from '@yardfrost/core'
 import type pg from 'pg'
 import { today } from '../round/today.ts'
 import { recordEvent, type Who } from '../store/audit.ts'
@@ -52,7 +52,5 @@ export const hoursRun = (
 ): number | null => (outOn === null ? null : (hoursH ?? Math.max(ran(fittedOn, outOn), 0.1)))
 
 /** Type of a bearing by its designation; null for one that is not in the tables. */
-export function typeOf(designation: string, { catalogue }: Pick<References, 'catalogue'>): BearingType | null {
-  const lookup = lookUpBearing(designation, catalogue)
-  return lookup.kind === 'found' ? lookup.bearing.row.type : null
-}
+export const typeOf = (designation: string, { catalogue }: Pick<References, 'catalogue'>): BearingType | null =>
+  findBearing(designation, catalogue)?.row.type ?? null

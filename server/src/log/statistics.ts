@@ -3,16 +3,7 @@ import { endingOf, lifeRecords, logLife, logPareto, logRecurrent, type Recurrent
 import type { z } from 'zod'
 import { today } from '../round/today.ts'
 import type { Db } from '../store/database.ts'
-import {
-  countedBy,
-  countLog,
-  getPlace,
-  hoursOf,
-  listEnds,
-  nameThings,
-  type CountedEnd,
-  type Meant,
-} from '../store/log.ts'
+import { countLog, getPlace, hoursOf, listEnds, type Meant } from '../store/log.ts'
 
 type Query = z.output<typeof LogStatisticsQuery>
 
@@ -23,32 +14,33 @@ const fewEnds = 200
 export async function logStatistics(db: Db, siteId: string, query: Query): Promise<LogStatistics> {
   const asOf = today()
   const { groupBy, ...meant } = query
-  const { ends, running } = await countLog(db, siteId, meant, groupBy)
-  const by = (counted: number) => ends.filter((one) => one.counted === counted)
-  const byHours = by(countedBy.hours)
+  const counted = await countLog(db, siteId, meant, { groupBy, asOf })
+  const { byHours, byCause, running, runsByHours } = counted
   const ended = byHours.reduce((sum, { count }) => sum + count, 0)
   const hours = await hoursOf(db, running, asOf)
   const runs = running.map((one) => ({ ...one, hoursH: hours(one, one.fitted_on, asOf) }))
+  const run = runsByHours.reduce((sum, { count }) => sum + count, runs.length)
   const apart = ended <= fewEnds ? await listEnds(db, siteId, meant, fewEnds) : null
   const lives = [
     ...(apart
       ? apart.map(({ ended: why, hours: hoursH }) => ({ hoursH, ended: endingOf(why) }))
       : byHours.map(({ ended: why, hours: sum, count }) => ({ hoursH: sum / count, ended: endingOf(why), count }))),
     ...runs.map(({ hoursH }) => ({ hoursH, ended: endingOf(null) })),
+    ...runsByHours.map(({ hours: sum, count }) => ({ hoursH: sum / count, ended: endingOf(null), count })),
   ]
   const ratedLifeH = query.position ? (await getPlace(db, siteId, query.position)).life_h : null
   const failed = byHours.reduce((sum, one) => sum + (one.ended === 'sound' ? 0 : one.count), 0)
   const records = lifeRecords(lives)
   return {
-    fitted: ended + runs.length,
+    fitted: ended + run,
     failed,
     sound: ended - failed,
-    running: runs.length,
+    running: run,
     life: records.length > 0 ? logLife({ records, ...(ratedLifeH && ratedLifeH > 0 ? { ratedLifeH } : {}) }) : null,
     ratedLifeH,
-    pareto: await paretoOf(db, by(countedBy.key), runs, groupBy),
+    pareto: paretoOf(counted, runs, groupBy),
     recurrent: apart ? recurrentOf(meant, apart, runs) : null,
-    causes: by(countedBy.cause)
+    causes: byCause
       .map(({ cause, ended: why, count }) => ({ cause, ended: why, count }))
       .sort((a, b) => b.count - a.count),
   }
@@ -56,36 +48,41 @@ export async function logStatistics(db: Db, siteId: string, query: Query): Promi
 
 type Run = Awaited<ReturnType<typeof countLog>>['running'][number] & { hoursH: number }
 
-/** Which eat bearings: failures against the hours of all that were there. */
-async function paretoOf(db: Db, ends: readonly CountedEnd[], runs: readonly Run[], groupBy: Query['groupBy']) {
-  const failed = new Map<string, number>()
-  const hours = new Map<string, number>()
-  const add = (to: Map<string, number>, key: string, value: number) => to.set(key, (to.get(key) ?? 0) + value)
-  for (const { key, ended, count, hours: ran } of ends) {
-    if (ended !== 'sound') add(failed, key ?? '', count)
-    add(hours, key ?? '', ran)
-  }
-  const keyOf = (run: Run): string =>
+/** More than so many machines or positions nobody reads. */
+const mostRows = 200
+
+/** Which eat bearings: failures against the hours of all that were there; the worst of them. */
+function paretoOf(
+  { byKey, runsByKey }: Pick<Awaited<ReturnType<typeof countLog>>, 'byKey' | 'runsByKey'>,
+  runs: readonly Run[],
+  groupBy: Query['groupBy'],
+) {
+  const failed = byKey.filter((one) => one.failed > 0)
+  if (failed.length === 0) return null
+  const keyOf = (one: Run): string =>
     groupBy === 'machine'
-      ? run.machine_id
+      ? one.machine_id
       : groupBy === 'position'
-        ? run.position_id
+        ? one.position_id
         : groupBy === 'cause'
-          ? (run.cause ?? '(unknown)')
-          : (run.bearing_type ?? '(unknown)')
-  for (const run of runs) add(hours, keyOf(run), run.hoursH)
-  if (failed.size === 0) return null
-  const things = groupBy === 'machine' || groupBy === 'position'
-  const names = things ? await nameThings(db, [...hours.keys()]) : new Map<string, string>()
+          ? (one.cause ?? '(unknown)')
+          : (one.bearing_type ?? '(unknown)')
+  const hours = new Map<string, number>()
+  const add = (key: string, hoursH: number) => hours.set(key, (hours.get(key) ?? 0) + hoursH)
+  for (const { key, hours: ran } of [...byKey, ...runsByKey]) add(key, ran)
+  for (const one of runs) add(keyOf(one), one.hoursH)
+  const names = new Map(byKey.map(({ key, name }) => [key, name ?? key]))
+  // What only runs has nothing that failed, and stands below all that has.
   const nameOf = (key: string) => names.get(key) ?? key
   // A cause has no hours of its own: everything that runs may end by it.
   const timed = groupBy === 'cause' ? [] : [...hours].filter(([, ran]) => ran > 0)
-  return logPareto({
-    events: [...failed].map(([key, count]) => ({ [groupBy]: nameOf(key), downtimeH: 0, cost: 0, count })),
+  const { rows, ...rest } = logPareto({
+    events: failed.map(({ key, failed: count }) => ({ [groupBy]: nameOf(key), downtimeH: 0, cost: 0, count })),
     groupBy,
     by: 'count',
     hours: timed.map(([key, hoursH]) => ({ group: nameOf(key), hoursH })),
   })
+  return { ...rest, rows: rows.filter(({ count }) => count > 0).slice(0, mostRows) }
 }
 
 /** Better or worse: the hours of each position at its failures, one after the other. */

@@ -10,7 +10,7 @@ const inMb = (bytes: number) => `${Math.round(bytes / 1e6)} MB`
 /**
  * Keeps a photograph; one that was sent before is kept once.
  *
- * @param given.of - the job or the round it belongs to, which is open
+ * @param given.of - the job or the round it belongs to, which is open, or the position
  * @throws InputError on `photo` where the site has no room left, or other work has its id
  */
 export async function addPhoto(

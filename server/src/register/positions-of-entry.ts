@@ -4,6 +4,7 @@ import type pg from 'pg'
 import { judgement } from '../bench/judgement.ts'
 import type { Who } from '../store/audit.ts'
 import { addPosition } from '../bench/add-position.ts'
+import { withMaker } from '../bench/with-maker.ts'
 
 /** The refusal of a tag that is taken. */
 export const tagTaken = (tag: string): InputError =>
@@ -24,7 +25,7 @@ export const withBearing = <P extends Position>(inputs: P, designation: string):
  *
  * @param from - inputs it takes over; those of an empty position where there are none
  */
-export function addEntryPosition(
+export async function addEntryPosition(
   db: pg.PoolClient,
   references: References,
   who: Who,
@@ -33,7 +34,8 @@ export function addEntryPosition(
   from: Position = emptyPosition(),
 ): Promise<string> {
   const inputs = withBearing(from, designation)
-  const judged = judgement(inputs, { ...at.machine, position: name }, references)
+  const machine = await withMaker(db, references, who.siteId, { ...at.machine, position: name }, inputs)
+  const judged = judgement(inputs, machine, references)
   const { machineId, walkOrder } = at
   return addPosition(db, { ...who, machineId, name, walkOrder, inputs }, judged)
 }

@@ -32,17 +32,42 @@ order by place
 -- name: countLog
 -- How many positions, bearings and ends are meant, and since when.
 -- $1 site id (uuid)   $2 area   $3 machine   $4 position   $5 type   $6 cause   $7 account (each or null)
-select count(distinct position_id)::integer as positions, count(*)::integer as fitted, count(out_on)::integer as came_out,
-  min(fitted_on)::text as since
-from meant_bearings($1, $2, $3, $4, $5, $6, $7)
+select count(*)::integer as positions, coalesce(sum(fitted), 0)::integer as fitted, coalesce(sum(came_out), 0)::integer as came_out,
+  min(since)::text as since
+from (
+  select count(*) as fitted, count(out_on) as came_out, min(fitted_on) as since
+  from meant_bearings($1, $2, $3, $4, $5, $6, $7)
+  group by position_id
+) f
 
 -- name: listChoices
--- What there is to choose from.
--- $1 site id (uuid)
+-- What there is to choose from; machines of one area where one is chosen.
+-- $1 site id (uuid)   $2 area (or null)
 select
+  coalesce((
+    select json_agg(json_build_object('id', id, 'tag', tag))
+    from (
+      select m.id, m.tag
+      from machine m
+      join area a on a.id = m.area_id
+      where m.site_id = $1
+        and ($2::text is null or a.name = $2)
+        and exists (select from position p join fitted_bearing f on f.position_id = p.id where p.machine_id = m.id)
+      order by a.walk_order, m.walk_order, m.tag
+      limit 500
+    ) m
+  ), '[]') as machines,
   coalesce((select json_agg(distinct a.name) from area a where a.site_id = $1), '[]') as areas,
-  coalesce((select json_agg(distinct bearing_type) from fitted_bearing where site_id = $1 and bearing_type is not null), '[]') as types,
-  coalesce((select json_agg(distinct cause) from fitted_bearing where site_id = $1 and cause is not null), '[]') as causes,
+  coalesce((
+    select json_agg(bearing_type order by bearing_type)
+    from (
+      select bearing_type from ended_hours where site_id = $1 and count > 0
+      union
+      select bearing_type from fitted_bearing where site_id = $1 and out_on is null
+    ) f
+    where bearing_type <> ''
+  ), '[]') as types,
+  coalesce((select json_agg(distinct cause) from ended_hours where site_id = $1 and count > 0 and cause <> ''), '[]') as causes,
   coalesce((
     select json_agg(json_build_object('id', s.account_id, 'name', s.name) order by s.name)
     from membership s
@@ -50,23 +75,41 @@ select
       and exists (select from fitted_bearing f where f.site_id = $1 and f.account_id = s.account_id)
   ), '[]') as people
 
--- name: countEnds
--- Bearings that came out, counted three ways at one going: by hours in bins of 3 % and why; by cause and why; and by machine,
--- position, cause or type.
--- $1 site id (uuid)   $2 area   $3 machine   $4 position   $5 type   $6 cause   $7 account (each or null)   $8 what is counted together
-select grouping(bin, cause, key) as counted, ended, bin, cause, key, count(*)::integer as count, sum(hours) as hours
+-- name: countByHours
+-- Bearings that came out, by their hours in bins of 3 % and why.
+-- $1 site id (uuid)   $2 area   $3 machine   $4 position   $5 type   $6 cause   $7 account (each or null)
+select ended, sum(count)::integer as count, sum(hours) as hours
+from ended_by_hours($1, $2, $3, $4, $5, $6, $7)
+group by ended, bin
+
+-- name: countByCause
+-- Bearings that came out, by cause and why.
+-- $1 site id (uuid)   $2 area   $3 machine   $4 position   $5 type   $6 cause   $7 account (each or null)
+select ended, cause, sum(count)::integer as count, sum(hours) as hours
+from ended_by_hours($1, $2, $3, $4, $5, $6, $7)
+group by ended, cause
+
+-- name: countByPlace
+-- Bearings that came out, by machine or position: how many failed, and the hours of all.
+-- $1 site id (uuid)   $2 area   $3 machine   $4 position   $5 type   $6 cause   $7 account (each or null)   $8 machine or position
+select c.key, case $8 when 'machine' then m.tag else o.tag || ' ' || lower(p.name) end as name, c.failed, c.hours
 from (
-  select ended, hours, cause, round(ln(greatest(hours, 0.1)) / ln(1.03))::integer as bin,
-    case $8
-      when 'machine' then machine_id::text
-      when 'position' then position_id::text
-      when 'cause' then coalesce(cause, '(unknown)')
-      else coalesce(bearing_type, '(unknown)')
-    end as key
-  from meant_bearings($1, $2, $3, $4, $5, $6, $7)
-  where out_on is not null
-) f
-group by grouping sets ((ended, bin), (ended, cause), (ended, key))
+  select case $8 when 'machine' then machine_id else position_id end as key,
+    coalesce(sum(count) filter (where ended <> 'sound'), 0)::integer as failed, sum(hours) as hours
+  from ended_by_place($1, $2, $3, $4, $5, $6, $7)
+  group by 1
+) c
+left join machine m on m.id = c.key and $8 = 'machine'
+left join position p on p.id = c.key and $8 = 'position'
+left join machine o on o.id = p.machine_id
+
+-- name: countByKind
+-- Bearings that came out, by cause or type: how many failed, and the hours of all.
+-- $1 site id (uuid)   $2 area   $3 machine   $4 position   $5 type   $6 cause   $7 account (each or null)   $8 cause or type
+select coalesce(case $8 when 'cause' then cause else bearing_type end, '(unknown)') as key, null as name,
+  coalesce(sum(count) filter (where ended <> 'sound'), 0)::integer as failed, sum(hours) as hours
+from ended_by_hours($1, $2, $3, $4, $5, $6, $7)
+group by 1
 
 -- name: listEnds
 -- Bearings that came out, each by itself, with their hours, oldest first.
@@ -78,24 +121,38 @@ order by out_on, fitted_on, id
 limit $8
 
 -- name: listRunning
--- Bearings that run, with how the hours of their machines are known.
--- $1 site id (uuid)   $2 area   $3 machine   $4 position   $5 type   $6 cause   $7 account (each or null)
+-- Bearings that run, with how the hours of their machines are known: all of them, or those of machines with an hour meter.
+-- $1 site id (uuid)   $2 area   $3 machine   $4 position   $5 type   $6 cause   $7 account (each or null)   $8 metered only
 select f.fitted_on::text as fitted_on, f.position_id, f.machine_id, f.bearing_type, f.cause, m.hours_source, m.hours_per_week
 from meant_bearings($1, $2, $3, $4, $5, $6, $7) f
 join machine m on m.id = f.machine_id
 where f.out_on is null
+  and (not $8 or m.hours_source = 'meter')
 
--- name: nameThings
--- What machines and positions are called, by their ids.
--- $1 ids (uuid[])
-select id, tag as name
-from machine
-where id = any($1)
-union all
-select p.id, m.tag || ' ' || lower(p.name)
-from position p
-join machine m on m.id = p.machine_id
-where p.id = any($1)
+-- name: countRunning
+-- Bearings that run on machines without a meter, counted two ways at one going: by their hours in bins of 3 %, and by machine,
+-- position, cause or type.
+-- $1 site id (uuid)   $2 area   $3 machine   $4 position   $5 type   $6 cause   $7 account (each or null)   $8 what is counted together
+-- $9 day
+select key, count(*)::integer as count, sum(hours) as hours
+from (
+  select hours, hours_bin(hours) as bin,
+    case $8
+      when 'machine' then machine_id::text
+      when 'position' then position_id::text
+      when 'cause' then coalesce(cause, '(unknown)')
+      else coalesce(bearing_type, '(unknown)')
+    end as key
+  from (
+    select f.machine_id, f.position_id, f.cause, f.bearing_type,
+      greatest($9::date - f.fitted_on, 0) * case when m.hours_source = 'shifts' then coalesce(m.hours_per_week / 7, 24) else 24 end as hours
+    from meant_bearings($1, $2, $3, $4, $5, $6, $7) f
+    join machine m on m.id = f.machine_id
+    where f.out_on is null
+      and m.hours_source <> 'meter'
+  ) r
+) f
+group by grouping sets ((bin), (key))
 
 -- name: listMeters
 -- Readings of hour meters of machines.

@@ -4,10 +4,12 @@ import {
   attempt,
   dayNumber,
   OutReason,
+  type paretoGroups,
   runningHours,
   type DamageFinding,
   type FindingEntry,
   type FittedEntry,
+  type RunningHours,
 } from '@yardfrost/core'
 import { z } from 'zod'
 import { NotFoundError } from '../errors/not-found-error.ts'
@@ -17,7 +19,7 @@ import { hoursInputOf, type HoursColumns } from './running-hours.ts'
 import { any, grouped, IdRow, maybeOne, one, run, time } from './rows.ts'
 
 const sql = readQueries('./log.sql', import.meta.url, [
-  'listLines', 'countLog', 'listChoices', 'countEnds', 'listEnds', 'listRunning', 'nameThings', 'listMeters', 'getHours',
+  'listLines', 'countLog', 'listChoices', 'countByHours', 'countByCause', 'countByPlace', 'countByKind', 'listEnds', 'listRunning', 'countRunning', 'listMeters', 'getHours',
   'getRunning', 'endBearing', 'addBearing', 'listOf', 'getStory', 'exportLog', 'namePositions', 'addFinding', 'listFindings',
   'latestFinding', 'linkFinding',
 ]) // prettier-ignore
@@ -43,15 +45,22 @@ export async function hoursOf(db: Db, machines: readonly HoursOf[], asOf: string
   const readings = metered.length > 0 ? await any(db, sql.listMeters(metered), MeterRow) : []
   const ofMeter = grouped(readings, ({ machine_id }) => machine_id)
   const always = runningHours({ hoursSource: 'clock' }, asOf)
-  const lines = new Map(
-    machines.map((machine) => {
-      const read = (ofMeter.get(machine.machine_id) ?? []).map(({ date, hours }) => ({ date, hours }))
-      return [machine.machine_id, attempt(() => runningHours(hoursInputOf(machine, read), asOf)).value ?? always]
-    }),
-  )
+  const lines = new Map<string, RunningHours>()
+  for (const machine of machines) {
+    if (lines.has(machine.machine_id)) continue
+    const read = (ofMeter.get(machine.machine_id) ?? []).map(({ date, hours }) => ({ date, hours }))
+    lines.set(machine.machine_id, attempt(() => runningHours(hoursInputOf(machine, read), asOf)).value ?? always)
+  }
+  // Of many bearings the days are few.
+  const numbers = new Map<string, number>()
+  const numberOf = (day: string): number => {
+    const known = numbers.get(day) ?? dayNumber(day)
+    numbers.set(day, known)
+    return known
+  }
   return ({ machine_id }, fromDay, toDay) => {
     const line = lines.get(machine_id) ?? always
-    return Math.max(hoursAt(line, dayNumber(toDay)) - hoursAt(line, dayNumber(fromDay)), 0)
+    return Math.max(hoursAt(line, numberOf(toDay)) - hoursAt(line, numberOf(fromDay)), 0)
   }
 }
 
@@ -83,6 +92,7 @@ const LineRow = z.object({
 }) // prettier-ignore
 const CountRow = z.object({ positions: z.int(), fitted: z.int(), came_out: z.int(), since: z.string().nullable() })
 const ChoicesRow = z.object({
+  machines: z.array(z.object({ id: z.uuid(), tag: z.string() })),
   areas: z.array(z.string()),
   types: z.array(z.string()),
   causes: z.array(z.string()),
@@ -100,7 +110,7 @@ export async function getLogPage(
   const [rows, counted, choices] = await Promise.all([
     any(db, sql.listLines(...values, query.offset, query.limit), LineRow),
     one(db, sql.countLog(...values), CountRow),
-    one(db, sql.listChoices(siteId), ChoicesRow),
+    one(db, sql.listChoices(siteId, query.area), ChoicesRow),
   ])
   const hours = await hoursOf(db, rows, asOf)
   const { positions, fitted, came_out: cameOut, since } = counted
@@ -112,44 +122,49 @@ export async function getLogPage(
   return { positions, fitted, cameOut, since, lines, ...choices }
 }
 
-const CountedRow = z.object({
-  counted: z.int(),
-  ended: OutReason,
-  bin: z.number().nullable(),
-  cause: z.string().nullable(),
-  key: z.string().nullable(),
-  count: z.int(),
-  hours: z.number(),
-})
+const CountedRow = z.object({ ended: OutReason, count: z.int(), hours: z.number() })
+const CausedRow = CountedRow.extend({ cause: z.string().nullable() })
+const KeyedRow = z.object({ key: z.string(), name: z.string().nullable(), failed: z.int(), hours: z.number() })
 const RunningRow = z.object({
   fitted_on: z.string(), position_id: z.uuid(), bearing_type: z.string().nullable(), cause: z.string().nullable(), ...hoursColumns,
 }) // prettier-ignore
-export type CountedEnd = z.output<typeof CountedRow>
+/** Bearings that run, of one bin of hours (no key) or of one thing. */
+const RunsRow = z.object({ key: z.string().nullable(), count: z.int(), hours: z.number() })
 
-/** Ways in which ends are counted: what PostgreSQL says of the sets they are grouped by. */
-export const countedBy = { hours: 0b011, cause: 0b101, key: 0b110 } as const
-
-/** Ends counted by hours, by cause and by what is asked, and the bearings that run. */
-export async function countLog(db: Db, siteId: string, meant: Meant, groupBy: string) {
+/**
+ * Ends counted by hours, by cause and by what is asked, and the bearings that run: each by itself where its place is meant or its
+ * hours stand on a meter, the others counted.
+ */
+export async function countLog(
+  db: Db,
+  siteId: string,
+  meant: Meant,
+  { groupBy, asOf }: { groupBy: (typeof paretoGroups)[number]; asOf: string },
+) {
   const values = valuesOf(siteId, meant)
-  const [ends, running] = await Promise.all([
-    any(db, sql.countEnds(...values, groupBy), CountedRow),
-    any(db, sql.listRunning(...values), RunningRow),
+  const each = meant.machine !== null || meant.position !== null
+  const countByKey = groupBy === 'machine' || groupBy === 'position' ? sql.countByPlace : sql.countByKind
+  const [byHours, byCause, byKey, running, runs] = await Promise.all([
+    any(db, sql.countByHours(...values), CountedRow),
+    any(db, sql.countByCause(...values), CausedRow),
+    any(db, countByKey(...values, groupBy), KeyedRow),
+    any(db, sql.listRunning(...values, !each), RunningRow),
+    each ? [] : any(db, sql.countRunning(...values, groupBy, asOf), RunsRow),
   ])
-  return { ends, running }
+  return {
+    byHours,
+    byCause,
+    byKey,
+    running,
+    runsByHours: runs.filter(({ key }) => key === null),
+    runsByKey: runs.flatMap(({ key, ...run }) => (key === null ? [] : [{ key, ...run }])),
+  }
 }
 
 const EndRow = z.object({ ended: OutReason, hours: z.number(), position_id: z.uuid() })
 /** So many ends by themselves, oldest first. */
 export const listEnds = (db: Db, siteId: string, meant: Meant, most: number) =>
   any(db, sql.listEnds(...valuesOf(siteId, meant), most), EndRow)
-
-const NameRow = z.object({ id: z.uuid(), name: z.string() })
-/** What machines and positions are called. */
-export async function nameThings(db: Db, ids: readonly string[]): Promise<ReadonlyMap<string, string>> {
-  const rows = ids.length > 0 ? await any(db, sql.nameThings(ids), NameRow) : []
-  return new Map(rows.map(({ id, name }) => [id, name]))
-}
 
 const PlaceRow = z.object({ ...hoursColumns, life_h: z.number().nullable() })
 /** How the hours of a position are known, and its rated life. @throws NotFoundError */

@@ -89,5 +89,6 @@ update machine
 set retired_at = case when $4 then coalesce(retired_at, now()) end, version = version + 1
 where site_id = $1
   and id = $2
+  and area_id is not null
   and version = $3
 returning id

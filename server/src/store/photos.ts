@@ -6,8 +6,8 @@ import { IdRow, maybeOne, one } from './rows.ts'
 
 const sql = readQueries('./photos.sql', import.meta.url, ['holdRoom', 'addPhoto', 'getPhoto'])
 
-/** The job or the round a photograph belongs to. */
-export type PhotoOf = { jobId: string } | { roundId: string }
+/** The job, the round or the position a photograph belongs to. */
+export type PhotoOf = Partial<Record<'jobId' | 'roundId' | 'positionId', string>>
 
 const TakenRow = z.object({ taken: z.coerce.number() }).transform(({ taken }) => taken)
 
@@ -20,14 +20,14 @@ export async function insertPhoto(
   { siteId, accountId }: { siteId: string; accountId: string | null },
   photo: { id: string; of: PhotoOf; type: string; content: Uint8Array },
 ): Promise<boolean> {
-  const [jobId, roundId] = 'jobId' in photo.of ? [photo.of.jobId, null] : [null, photo.of.roundId]
-  const query = sql.addPhoto(photo.id, siteId, jobId, roundId, photo.type, photo.content, accountId)
+  const { jobId = null, roundId = null, positionId = null } = photo.of
+  const query = sql.addPhoto(photo.id, siteId, jobId, roundId, positionId, photo.type, photo.content, accountId)
   return (await maybeOne(db, query, IdRow)) !== null
 }
 
 const PhotoRow = z.object({ type: z.string(), content: z.instanceof(Buffer) })
 
-/** @param workId - the job or the round. @throws NotFoundError */
+/** @param workId - the job, the round or the position. @throws NotFoundError */
 export async function getPhoto(db: Db, siteId: string, workId: string, photoId: string) {
   const found = await maybeOne(db, sql.getPhoto(siteId, workId, photoId), PhotoRow)
   if (!found) throw new NotFoundError('photograph', photoId)

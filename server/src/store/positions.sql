@@ -1,8 +1,8 @@
 -- name: getPosition
 -- One position with its machine and who saved it last.
 -- $1 site id (uuid)   $2 position id (uuid)
-select p.id, p.name, a.name as area, p.inputs, p.version, p.saved_at, s.name as saved_by,
-  m.id as machine_id, m.tag, m.name as machine_name, m.kind, m.duty, m.shaft_line, p.reported, t.practices, t.settings,
+select p.id, p.name, coalesce(a.name, 'Counter') as area, m.area_id is null as loose, p.inputs, p.version, p.saved_at, s.name as saved_by,
+  m.id as machine_id, case when m.area_id is null then '' else m.tag end as tag, m.name as machine_name, m.kind, m.duty, m.shaft_line, p.reported, t.practices, t.settings,
   coalesce((
     select jsonb_agg(jsonb_build_object('position', o.name, 'bearingType', o.bearing_type, 'lifeH', o.life_h)
       order by o.walk_order)
@@ -12,18 +12,33 @@ select p.id, p.name, a.name as area, p.inputs, p.version, p.saved_at, s.name as 
       and o.retired_at is null
       and o.life_h > 0
   ), '[]') as others,
-  -- Bearings of the last three years that ended within a year of running, and before a tenth of what they are rated for.
-  (
-    select count(*)::integer
-    from fitted_bearing f
-    where f.position_id = p.id
-      and f.ended in ('failed', 'warned')
-      and f.out_on > current_date - 1095
-      and f.hours < least(0.1 * p.life_h, 8760)
-  ) as young_deaths
+  coalesce((
+    -- What lies on its bench; where nothing does, what was last found of it.
+    select jsonb_agg(jsonb_build_object('id', o.id, 'position', o.name) || case
+        when o.inputs #>> '{diagnose,seen}' <> '[]' or o.inputs #>> '{diagnose,bands}' <> '[]' or o.inputs #>> '{diagnose,marks}' <> '[]'
+        then (o.inputs -> 'diagnose') || jsonb_build_object('designation', o.inputs #> '{bearing,designation}', 'loadCase', o.inputs #> '{seat,loadCase}')
+        when d.body is not null then d.body || jsonb_build_object('at', to_json(d.at))
+        else jsonb_build_object('designation', o.inputs #> '{bearing,designation}')
+      end order by o.walk_order)
+    from position o
+    left join lateral (
+      select body, at
+      from finding
+      where position_id = o.id
+        and at > now() - interval '90 days'
+      order by at desc
+      limit 1
+    ) d on true
+    where o.machine_id = m.id
+      and o.id <> p.id
+      and o.retired_at is null
+      and o.inputs ->> 'kind' = 'rolling'
+  ), '[]') as ends,
+  young_deaths(p),
+  coalesce((select jsonb_object_agg(cause, findings) from cause_count where site_id = p.site_id), '{}') as causes_found
 from position p
 join machine m on m.id = p.machine_id
-join area a on a.id = m.area_id
+left join area a on a.id = m.area_id
 join site t on t.id = p.site_id
 left join membership s on s.account_id = p.saved_by and s.site_id = p.site_id
 where p.site_id = $1
@@ -103,7 +118,7 @@ returning id
 -- name: listPositionsOfMachine
 -- Positions of a machine with their inputs, in walking order.
 -- $1 site id (uuid)   $2 machine id (uuid)
-select p.id, p.name, p.inputs, p.version
+select p.id, p.name, p.inputs, p.version, young_deaths(p) as "youngDeaths"
 from position p
 where p.site_id = $1
   and p.machine_id = $2
@@ -131,3 +146,18 @@ update position p
 set name = n.name, walk_order = n.walk_order
 from unnest($1::uuid[], $2::text[], $3::integer[]) as n (id, name, walk_order)
 where p.id = n.id
+
+-- name: whereFitted
+-- Positions in service whose bearing has a base number, whatever its suffixes, in walking order.
+-- $1 site id (uuid)   $2 base number   $3 how many
+select p.id, m.tag, p.name as position, p.designation
+from position p
+join machine m on m.id = p.machine_id
+join area a on a.id = m.area_id
+where p.site_id = $1
+  and starts_with(p.designation, $2)
+  and substr(p.designation, length($2) + 1, 1) !~ '[0-9/]'
+  and p.retired_at is null
+  and m.retired_at is null
+order by a.walk_order, m.walk_order, m.tag, p.walk_order
+limit $3

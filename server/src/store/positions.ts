@@ -1,5 +1,5 @@
-import { MachinePosition, PositionDetail, PositionRevision } from '@yardfrost/contract'
-import type { PointWorks, Position, Reported } from '@yardfrost/core'
+import { FittedWhere, MachinePosition, PositionDetail, PositionRevision } from '@yardfrost/contract'
+import { otherEndOf, type PointWorks, type Position, type Reported } from '@yardfrost/core'
 import { z } from 'zod'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import type { Db } from './database.ts'
@@ -19,6 +19,7 @@ const sql = readQueries('./positions.sql', import.meta.url, [
   'retirePositions',
   'freePositionNames',
   'renamePositions',
+  'whereFitted',
 ])
 
 /** Of the settings of a site what its positions are judged by. */
@@ -29,6 +30,7 @@ const PositionRow = z
     id: z.uuid(),
     name: z.string(),
     area: z.string(),
+    loose: z.boolean(),
     inputs: z.unknown(),
     version: z.int(),
     saved_at: time,
@@ -41,7 +43,9 @@ const PositionRow = z
     others: z.unknown(),
     shaft_line: z.unknown(),
     reported: z.unknown(),
+    ends: z.array(z.record(z.string(), z.unknown())),
     young_deaths: z.int(),
+    causes_found: z.unknown(),
     practices: z.unknown(),
     settings: SiteGivensRow,
   })
@@ -57,7 +61,9 @@ const PositionRow = z
       others,
       shaft_line,
       reported,
+      ends,
       young_deaths: youngDeaths,
+      causes_found: causesFound,
       practices,
       settings,
       ...row
@@ -74,7 +80,9 @@ const PositionRow = z
           shaft: shaft_line,
           practices,
           reported,
+          ends: ends.map(otherEndOf),
           youngDeaths,
+          causesFound,
           site: settings,
           position: row.name,
         },
@@ -210,3 +218,7 @@ export async function renamePositions(
   const places = positions.map(({ walkOrder }) => walkOrder)
   await run(db, sql.renamePositions(ids, names, places))
 }
+
+/** Positions in service with a bearing of a base number, at most `limit`. */
+export const whereFitted = (db: Db, siteId: string, number: string, limit: number): Promise<FittedWhere> =>
+  any(db, sql.whereFitted(siteId, number, limit), FittedWhere.element)
