@@ -2,16 +2,22 @@ import {
   addDays,
   assess,
   assessLine,
+  compareNumbers,
   createCalculations,
   decodeDesignation,
   emptyPosition,
+  evenEdges,
+  findBearing,
   levelledMoves,
   rankCauses,
+  replacements,
+  searchCatalogue,
   seededRandom,
   simulateFits,
   sketchShaft,
   solveBeam,
   sweep,
+  trackPlaces,
   usualSketch,
   weeksAhead,
   type RollingPosition,
@@ -115,6 +121,42 @@ const fiveYears = Array.from({ length: 1825 }, (_, day) => ({
   count: 3,
 }))
 const judgeFiveYears = () => void calculations.get('trend.judge')?.run({ quantity: 'temperature', daily: fiveYears })
+/** Both rings of a bearing painted askew, beside another end that shows the same, at a plant with findings of its own. */
+const askew = (ring: 'outer' | 'inner') => ({
+  ring,
+  row: 1,
+  edges: evenEdges(-0.1, 0.1).map((_, place): [number, number] => {
+    const middle = 0.2 * Math.cos((2 * Math.PI * place) / trackPlaces)
+    return [middle - 0.1, middle + 0.1]
+  }),
+})
+const painted = {
+  ...position('22216 EK-C3'),
+  diagnose: {
+    ...empty.diagnose,
+    bands: [askew('outer'), askew('inner')],
+    seen: ['cage-broken'],
+    upperFaces: 'outward' as const,
+  },
+}
+const otherEnd = {
+  ...painted.diagnose,
+  id: '',
+  position: 'Fan end',
+  designation: '22216 EK-C3',
+  loadCase: null,
+  at: null,
+}
+const beside = { ...machine, ends: [otherEnd], causesFound: { 'misalignment-housing': 20, 'no-float': 20 } }
+/** A catalogue of fifty thousand rows, each of ours many times over. */
+const fiftyThousand = { ...catalogue, rows: Array.from({ length: 50_000 }, (_, index) => catalogue.rows[index % catalogue.rows.length]) } as typeof catalogue // prettier-ignore
+const bearingOf = (designation: string) => {
+  const found = findBearing(designation, catalogue)
+  if (!found) throw new Error(`${designation} is not in the tables`)
+  return found
+}
+const [lies, calledFor] = [bearingOf('22218 EK'), bearingOf('22218 E-C3')]
+const nineReadings = { boreMm: [60.04, 60.03, 60.05], odMm: [109.97, 109.98, 109.97], widthMm: [21.93, 21.95, 21.94] }
 const evidence = ['dents-at-pitch', 'dents-finish-intact', 'hammered-on', 'rust']
 const stick = median(yardstick, 200)
 const bare = median(bareFits, 9)
@@ -133,6 +175,11 @@ const works: [title: string, limitMs: number | null, work: () => void, runs: num
   ['weeks ahead of 6,000 points', 100, () => void weeksAhead(points, today, 11), 30],
   ['the same, levelled', 1000, () => void levelledMoves(points, [], today, 11), 5],
   ['trend of five years of days', 50, judgeFiveYears, 50],
+  ['a stroke painted, all judged by it', 8, () => void assess(painted, beside, catalogue, damage), 300],
+  ['search of 50,000 rows, a keystroke', 20, () => void searchCatalogue(fiftyThousand, { text: '2221', limit: 12 }), 100],
+  ['two numbers compared', 16, () => void compareNumbers(lies, calledFor), 500],
+  ['what may go in its place', null, () => void replacements(calledFor, catalogue), 100],
+  ['identify from nine readings', 10, () => void calculations.get('identify.match')?.run(nineReadings), 200],
   ['damage ranked, next questions', 20, () => void rankCauses({ evidence, absent: [], context: { kappa: 0.6 } }, damage), 300],
 ] // prettier-ignore
 

@@ -1,10 +1,6 @@
-import { loadReferences, migrate, openPool, startServer } from '@yardfrost/server'
 import { fileURLToPath } from 'node:url'
-import { pino } from 'pino'
-import { loadDemoSite } from './demo/load-plant.ts'
-import { seedLargeSite } from './demo/large-site.ts'
+import { inLargePlant } from './large-plant.ts'
 import { writeBenchmark } from './write-benchmark.ts'
-import { temporaryCluster } from './temporary-app.ts'
 
 // A hundred thousand fitted bearings: how long a page of the log takes in the API, and what they say together.
 
@@ -15,14 +11,7 @@ const say = (line: string): void => {
   console.log(line)
 }
 
-const { cluster, remove } = await temporaryCluster()
-try {
-  const url = await cluster.makeDatabase('log')
-  const pool = openPool(url, () => undefined)
-  await migrate(pool)
-  const references = loadReferences()
-  await loadDemoSite(pool, references)
-  await seedLargeSite(url)
+await inLargePlant('log', async ({ pool, serve }) => {
   // Bearings of some months each, one after the other, in every position until there are as many as asked.
   await pool.query(
     `with place as (
@@ -48,15 +37,7 @@ try {
   await pool.query('analyze')
   const { rows } = await pool.query<{ count: number }>('select count(*)::integer as count from fitted_bearing')
   say(`${(rows[0]?.count ?? 0).toLocaleString('en')} fitted bearings`)
-  const log = pino({ level: 'silent' })
-  const server = await startServer({ pool, databaseUrl: url, references, log, version: 'bench', port: 0, host: '127.0.0.1', webFolder: null }) // prettier-ignore
-  const base = `http://127.0.0.1:${server.port}/api`
-  const signed = await fetch(`${base}/session`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ login: 'viewer', password: 'salt-air' }),
-  })
-  const cookie = signed.headers.getSetCookie()[0]?.split(';')[0] ?? ''
+  const { stop, ask } = await serve()
   const asked: [what: string, path: string, wanted: string][] = [
     ['a page of the log', '/log?limit=40', 'under 300 ms asked'],
     ['statistics of all of them', '/log/statistics?groupBy=machine', 'under 100 ms asked'],
@@ -64,24 +45,16 @@ try {
   ]
   for (const [what, path, wanted] of asked) {
     const took: number[] = []
-    for (let time = 0; time < times; time++) {
-      const at = performance.now()
-      const answer = await fetch(`${base}${path}`, { headers: { cookie } })
-      await answer.text()
-      if (!answer.ok) throw new Error(`${path}: ${answer.status}`)
-      took.push(performance.now() - at)
-    }
+    for (let time = 0; time < times; time++) took.push(await ask(path))
     took.sort((a, b) => a - b)
     say(
       `${what}: median ${(took[times >> 1] ?? NaN).toFixed(0)} ms, worst ${(took.at(-1) ?? NaN).toFixed(0)} ms of ${times}, ${wanted}`,
     )
   }
-  await server.stop()
+  await stop()
   writeBenchmark(fileURLToPath(new URL('../docs/benchmarks.md', import.meta.url)), {
     heading: 'A hundred thousand bearings',
     command: 'npm run bench:log',
     lines,
   })
-} finally {
-  await remove()
-}
+})

@@ -1,11 +1,8 @@
-import { judgeAllTrends, loadReferences, migrate, openPool, startServer } from '@yardfrost/server'
+import { judgeAllTrends } from '@yardfrost/server'
 import { fileURLToPath } from 'node:url'
 import pg from 'pg'
-import { pino } from 'pino'
-import { loadDemoSite } from './demo/load-plant.ts'
-import { seedLargeSite } from './demo/large-site.ts'
+import { inLargePlant } from './large-plant.ts'
 import { writeBenchmark } from './write-benchmark.ts'
-import { temporaryCluster } from './temporary-app.ts'
 
 // Ten million readings of 2,000 positions over five years: how long the trend of one of them takes in the API.
 
@@ -17,37 +14,18 @@ const say = (line: string): void => {
   console.log(line)
 }
 
-const { cluster, remove } = await temporaryCluster()
-try {
-  const url = await cluster.makeDatabase('readings')
-  const pool = openPool(url, () => undefined)
-  await migrate(pool)
-  const references = loadReferences()
-  await loadDemoSite(pool, references)
-  await seedLargeSite(url)
+await inLargePlant('readings', async ({ url, pool, references, serve }) => {
   const began = performance.now()
   await seed(url)
   say(
     `${readings.toLocaleString('en')} readings of 2,000 positions over ${years} years, seeded in ${((performance.now() - began) / 1000).toFixed(0)} s`,
   )
-  const log = pino({ level: 'silent' })
-  const server = await startServer({ pool, databaseUrl: url, references, log, version: 'bench', port: 0, host: '127.0.0.1', webFolder: null }) // prettier-ignore
-  const base = `http://127.0.0.1:${server.port}/api`
-  const signed = await fetch(`${base}/session`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ login: 'viewer', password: 'salt-air' }),
-  })
-  const cookie = signed.headers.getSetCookie()[0]?.split(';')[0] ?? ''
+  const { stop, ask } = await serve()
   const { rows } = await pool.query<{ position_id: string }>('select distinct position_id from reading_day limit $1', [
     asked,
   ])
   const times: number[] = []
-  for (const { position_id: id } of rows) {
-    const at = performance.now()
-    await (await fetch(`${base}/positions/${id}/trends`, { headers: { cookie } })).text()
-    times.push(performance.now() - at)
-  }
+  for (const { position_id: id } of rows) times.push(await ask(`/positions/${id}/trends`))
   times.sort((a, b) => a - b)
   const shown = (ms: number | undefined) => (ms ?? NaN).toFixed(1)
   say(
@@ -62,15 +40,13 @@ try {
   say(
     `all trends of ${judged} positions judged in ${((performance.now() - from) / 1000).toFixed(1)} s, under 60 s asked`,
   )
-  await server.stop()
+  await stop()
   writeBenchmark(fileURLToPath(new URL('../docs/benchmarks.md', import.meta.url)), {
     heading: 'Ten million readings',
     command: 'npm run bench:readings',
     lines,
   })
-} finally {
-  await remove()
-}
+})
 
 /** A reading every day and a few more, so that there are as many as asked, month by month. */
 async function seed(url: string): Promise<void> {

@@ -12,6 +12,7 @@ import type { MachineEntry } from '@yardfrost/contract'
 import { loadDemoJobs } from './jobs.ts'
 import { loadDemoLog } from './log.ts'
 import { loadDemoRounds } from './rounds.ts'
+import { loadDemoShelf } from './shelf.ts'
 import {
   addAccount,
   addPosition,
@@ -59,6 +60,7 @@ export async function loadDemoSite(pool: pg.Pool, references: References): Promi
   await loadDemoLog(pool, references)
   await loadDemoJobs(pool, references)
   await loadDemoRounds(pool, references)
+  await loadDemoShelf(pool)
   return true
 }
 
