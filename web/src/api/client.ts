@@ -241,8 +241,28 @@ export const api = {
   fitted: (id: string) => ask('fitted', { params: { id } }),
   addFinding: (id: string, body: z.input<Routes['addFinding']['body']['schema']>) =>
     ask('addFinding', { params: { id }, body }),
+  addBenchPhoto: (id: string, photoId: string, photo: Blob) =>
+    ask('addBenchPhoto', { params: { id, photoId }, body: photo }),
   findings: (id: string) => ask('findings', { params: { id } }),
   finding: (id: string) => ask('finding', { params: { id } }),
+  shelf: () => askKept('shelf'),
+  addStock: (body: z.input<Routes['addStock']['body']['schema']>) => ask('addStock', { body }),
+  saveStock: (id: string, body: BodyOf<'saveStock'>) => ask('saveStock', { params: { id }, body }),
+  moveStock: (id: string, body: z.input<Routes['moveStock']['body']['schema']>) =>
+    ask('moveStock', { params: { id }, body }),
+  dropStock: (id: string) => ask('dropStock', { params: { id } }),
+  importStock: (csv: string, save: boolean) => ask('importStock', { query: { save }, body: csv }),
+  makerValues: (designation: string) => ask('makerValues', { query: { designation } }),
+  makerLists: () => ask('makerLists'),
+  importMakerValues: (csv: string, query: z.input<Routes['importMakerValues']['query']>) =>
+    ask('importMakerValues', { query, body: csv }),
+  dropMakerList: (list: string) => ask('dropMakerList', { query: { list } }),
+  loose: () => ask('loose'),
+  addLoose: (body: z.input<Routes['addLoose']['body']['schema']>) => ask('addLoose', { body }),
+  renameLoose: (id: string, name: string) => ask('renameLoose', { params: { id }, body: { name } }),
+  placeLoose: (id: string, body: BodyOf<'placeLoose'>) => ask('placeLoose', { params: { id }, body }),
+  takeOffLoose: (id: string) => ask('takeOffLoose', { params: { id } }),
+  whereFitted: (number: string) => ask('whereFitted', { query: { number } }),
   startHeater: (body: BodyOf<'startHeater'>) => ask('startHeater', { body }),
   /** What the infrared thermometer shows of a piece, °C, uncorrected. */
   pointThermometer: async (body: PointThermometer): Promise<number> => (await ask('pointThermometer', { body })).shownC,

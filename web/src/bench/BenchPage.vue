@@ -3,7 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import { lenses, type Lens } from '@yardfrost/core'
 import Button from 'primevue/button'
 import { computed, nextTick, onBeforeUnmount, ref, useTemplateRef, watchEffect } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import BearingSheet from '../drawing/BearingSheet.vue'
 import LookAlikes from '../drawing/LookAlikes.vue'
 import { scaleWords } from '../drawing/sheet.ts'
@@ -22,6 +22,7 @@ import HistoryPanel from './HistoryPanel.vue'
 import { lensNames } from './lens-names.ts'
 import LensTrack from './LensTrack.vue'
 import LensPanel from './LensPanel.vue'
+import LooseBar from './LooseBar.vue'
 import { keepDrawing, keepFigures } from './download.ts'
 import { lensPages, pageOfField } from './lens-pages.ts'
 import { useCandidates } from './identify/use-candidates.ts'
@@ -35,6 +36,9 @@ const router = useRouter()
 const format = useFormat()
 
 const lens = computed<Lens>(() => lenses.find((one) => one === asked) ?? 'identify')
+// Another page may ask for one of the pages of a lens.
+const { page: askedPage } = useRoute().query
+if (lensPages[lens.value].some(({ key }) => key === askedPage)) bench.turnTo(lens.value, String(askedPage))
 /** Figure whose working is open; empty for none. */
 const working = ref('')
 const historyOpen = ref(false)
@@ -109,7 +113,12 @@ const pageSheet = computed(() => {
 /** What files of this position are called. */
 const fileName = computed(() => {
   const now = bench.detail.value
-  return now ? `${now.machine.tag} ${now.name} ${lens.value}`.replace(/[^\w-]+/g, '-').toLowerCase() : 'position'
+  return now
+    ? `${now.machine.tag} ${now.name} ${lens.value}`
+        .trim()
+        .replace(/[^\w-]+/g, '-')
+        .toLowerCase()
+    : 'position'
 })
 function saveDrawing() {
   const drawing = frame.value?.querySelector('svg')
@@ -119,11 +128,13 @@ function saveDrawing() {
 watchEffect(() => {
   const now = bench.detail.value
   page.crumbs = now
-    ? [
-        { label: now.area, to: { name: 'yard' } },
-        { label: `${now.machine.tag} ${now.machine.name}`, to: { name: 'machine', params: { id: now.machine.id } } },
-        { label: now.name },
-      ]
+    ? now.loose
+      ? [{ label: 'Counter', to: { name: 'counter' } }, { label: now.name }]
+      : [
+          { label: now.area, to: { name: 'yard' } },
+          { label: `${now.machine.tag} ${now.machine.name}`, to: { name: 'machine', params: { id: now.machine.id } } },
+          { label: now.name },
+        ]
     : [{ label: 'Yard', to: { name: 'yard' } }]
   const { saving } = bench
   page.saving = now && {
@@ -144,6 +155,7 @@ onBeforeUnmount(() => {
     </h1>
     <LensTrack :assessment="bench.assessment.value" :lens="lens" @choose="choose" />
     <DocumentNotices :document="bench" what="position" conflicts>
+      <LooseBar v-if="bench.detail.value.loose" />
       <ConflictPanel v-if="bench.conflict.value" />
       <div v-if="bench.undoable.value" class="notice" role="status" data-test="undoable">
         <p>{{ bench.undoable.value.what }}</p>
@@ -296,7 +308,12 @@ onBeforeUnmount(() => {
   color: var(--stop);
 }
 
-.empty,
+.empty {
+  max-width: 56ch;
+  padding: 24px 22px;
+  font-size: 17px;
+}
+
 .teach {
   font-size: 24px;
   font-weight: 700;

@@ -1,15 +1,6 @@
 import { thinSpace, type Assessment } from '@yardfrost/core'
-import { stringify } from 'csv-stringify/browser/esm/sync'
 import type { useFormat } from '../figures/use-format.ts'
-
-/** Hands a file to the browser to keep. */
-export function keepFile(name: string, type: string, content: string): void {
-  const link = document.createElement('a')
-  link.href = URL.createObjectURL(new Blob([content], { type }))
-  link.download = name
-  link.click()
-  URL.revokeObjectURL(link.href)
-}
+import { keepFile, keepTable } from '../shell/keep-file.ts'
 
 /** Style that a drawing takes from the page; outside the page it has to bring it along. */
 const kept = [
@@ -44,7 +35,7 @@ export function keepDrawing(drawing: SVGSVGElement, name: string): void {
 const plain = (digits: string) => digits.replaceAll(thinSpace, '').replaceAll('−', '-')
 
 /** Every figure of every lens with its value, unit, formula and source, as CSV in the units of this device. */
-export function figuresCsv(assessment: Assessment, format: ReturnType<typeof useFormat>): string {
+export function keepFigures(assessment: Assessment, format: ReturnType<typeof useFormat>, name: string): void {
   const rows = Object.values(assessment.lenses).flatMap(({ lens, figures }) =>
     Object.entries(figures).map(([key, figure]) => {
       const shown = format.figure(figure)
@@ -63,9 +54,5 @@ export function figuresCsv(assessment: Assessment, format: ReturnType<typeof use
       }
     }),
   )
-  return stringify(rows, { header: true })
-}
-
-export function keepFigures(assessment: Assessment, format: ReturnType<typeof useFormat>, name: string): void {
-  keepFile(`${name}.csv`, 'text/csv', figuresCsv(assessment, format))
+  keepTable(name, rows)
 }

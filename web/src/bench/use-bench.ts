@@ -2,6 +2,7 @@ import type { PositionDetail, RollingDetail } from '@yardfrost/contract'
 import {
   assess,
   effectivePosition,
+  findBearing,
   holdsRolling,
   isLeftOpen,
   lenses,
@@ -18,6 +19,7 @@ import { computed, inject, provide, reactive, ref, type InjectionKey } from 'vue
 import { api, ApiFailure } from '../api/client.ts'
 import { provideForm, type SiteSays } from '../form/form-port.ts'
 import { draftKeys } from '../shell/use-drafts.ts'
+import { useAnswer } from '../shell/use-answer.ts'
 import { copyOf, useDocument } from '../shell/use-document.ts'
 import { lensPages } from './lens-pages.ts'
 import { catalogue, damage } from '../references.ts'
@@ -52,8 +54,22 @@ function createBench(id: string) {
   const undoable = ref<{ what: string; before: RollingPosition } | null>(null)
   /** Figure that is pointed at, on the drawing or beside it. */
   const lit = ref<string | null>(null)
+  /** How the inside is looked at: a clearance and a tilt that are tried, and not kept. */
+  const look = reactive({ clearanceUm: null as number | null, tiltArcmin: 0 })
 
-  const machine = computed((): Machine => detail.value?.machine ?? { kind: 'other', duty: 'round-the-clock' })
+  /** What a maker's list says of a number that was put on the bench; of the one that is saved the position says it itself. */
+  const { answer: listed } = useAnswer(
+    () => inputs.value.bearing.designation,
+    async (designation) =>
+      designation === detail.value?.inputs.bearing.designation || !findBearing(designation, catalogue)
+        ? null
+        : { designation, values: await api.makerValues(designation) },
+  )
+  const machine = computed((): Machine => {
+    const stored: Machine = detail.value?.machine ?? { kind: 'other', duty: 'round-the-clock' }
+    const values = listed.value?.values
+    return listed.value && values ? { ...stored, maker: { designation: listed.value.designation, values } } : stored
+  })
   const assessment = computed(() => assess(inputs.value, machine.value, catalogue, damage))
   const lookup = computed(() => lookUpBearing(inputs.value.bearing.designation, catalogue))
   const bearing = computed(() => {
@@ -133,7 +149,7 @@ function createBench(id: string) {
 
   return {
     ...document,
-    id, detail, inputs, assessment, lookup, bearing, lit, load, goBy, pageOf, turnTo, undoable, change, putOn, undo,
+    id, detail, inputs, assessment, lookup, bearing, lit, look, load, goBy, pageOf, turnTo, undoable, change, putOn, undo,
     machine, onShaft, fed, effective, valueAt, setAt, siteSays,
   } // prettier-ignore
 }

@@ -1,22 +1,22 @@
 <script setup lang="ts">
 import type { FindingDetail } from '@yardfrost/contract'
-import { factsOf, lookUpBearing, percentWords, racewaysOf } from '@yardfrost/core'
-import { useElementSize } from '@vueuse/core'
-import { computed, shallowRef, useTemplateRef } from 'vue'
+import { factsOf, findingCautions, findBearing, percentWords, pictureLength } from '@yardfrost/core'
+import { computed, shallowRef } from 'vue'
 import { api } from '../api/client.ts'
-import RacewayStrip from '../drawing/raceway/RacewayStrip.vue'
-import { stripFrame } from '../drawing/raceway/strip-frame.ts'
 import SignDrawing from '../drawing/signs/SignDrawing.vue'
-import { catalogue, damage } from '../references.ts'
+import { catalogue, causeNamed, signLabel } from '../references.ts'
+import { useFormat } from '../figures/use-format.ts'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { shownTime } from '../shell/shown-time.ts'
 import { useLoading } from '../shell/use-loading.ts'
-import { ringTitle } from './damage-words.ts'
+import { measuredWords } from './measured-words.ts'
+import RingsUnrolled from './RingsUnrolled.vue'
 
 /** A finding on one page, to print and to sign: what was seen, how it ranked that day, what was decided, by whom. */
 const { id } = defineProps<{ id: string }>()
 const page = usePageState()
+const format = useFormat()
 const detail = shallowRef<FindingDetail | null>(null)
 const { failure, load } = useLoading(async () => {
   const now = await api.finding(id)
@@ -28,41 +28,36 @@ const { failure, load } = useLoading(async () => {
   ]
 })
 
-const byName = new Map(damage.signs.map((sign) => [sign.sign, sign]))
-const labelOf = (sign: string) => byName.get(sign)?.label ?? sign
-const causes = new Map(damage.causes.map((one) => [one.cause, one]))
-const decided = computed(() => (detail.value?.cause ? (causes.get(detail.value.cause) ?? null) : null))
-const bearing = computed(() => {
-  const found = lookUpBearing(detail.value?.finding.designation ?? '', catalogue)
-  return found.kind === 'found' ? found.bearing : null
-})
+const decided = computed(() => (detail.value?.cause ? causeNamed(detail.value.cause) : null))
+const bearing = computed(() => findBearing(detail.value?.finding.designation ?? '', catalogue))
 const rolls = computed(() => (bearing.value ? factsOf(bearing.value.row.type).rolls : 'ball'))
-const sheet = useTemplateRef('sheet')
-const { width } = useElementSize(sheet)
-const painted = computed(
-  () => (detail.value?.finding.bands.length ?? 0) + (detail.value?.finding.marks.length ?? 0) > 0,
-)
-const raceways = computed(() => (bearing.value ? racewaysOf(bearing.value, null) : []))
-const frames = computed(() => {
-  let top = 40
-  return (['outer', 'inner'] as const).flatMap((ring) => {
-    const of = raceways.value.filter((one) => one.ring === ring)
-    if (of.length === 0 || width.value === 0) return []
-    const frame = stripFrame(of, { left: 56, width: Math.max(width.value - 80, 200), top, roomPx: 72 })
-    top = frame.bottom + 66
-    return [frame]
+/** Of this bearing, and of the other one where it stood in a pair. */
+const rings = computed(() => {
+  const { bands = [], marks = [], mateBands = [], mateMarks = [] } = detail.value?.finding ?? {}
+  return [
+    { title: '', bands, marks },
+    { title: 'The other of the pair', bands: mateBands, marks: mateMarks },
+  ]
+})
+/** Each with its place and the lengths that were measured in it. */
+const photos = computed(() => {
+  const now = detail.value
+  return (now?.finding.photos ?? []).map((one) => {
+    const lengths = one.lengths.flatMap((line) => {
+      const measured = one.known && pictureLength(line, one.known)
+      return measured ? [measuredWords(measured, format)] : []
+    })
+    return {
+      photo: one.photo,
+      url: `/api/positions/${now?.position.id}/photos/${one.photo}`,
+      words: [`${one.ring} ring at ${Math.round(one.deg)}°`, ...lengths].join('; '),
+    }
   })
 })
-const height = computed(() => (frames.value.at(-1)?.bottom ?? 0) + 28)
 const times = { immediate: 'now', refit: 'at refit', machine: 'machine' } as const
 const print = () => {
   window.print()
 }
-const cautions = [
-  'Keep both rings, elements, cage and seals together, unwashed, until it is settled.',
-  'Never spin a bearing with compressed air; never strike a ring: it splinters.',
-  'The ranking is advice. A failure that could hurt people, or that repeats, goes to a specialist.',
-]
 </script>
 
 <template>
@@ -92,31 +87,37 @@ const cautions = [
           : ': not the one the machine calls for'
       }}.
     </p>
-    <div v-if="painted" ref="sheet" class="sheet">
-      <svg v-if="width > 0" :width="width" :height="height" role="img" aria-label="Raceways unrolled, as they came out">
-        <RacewayStrip
-          v-for="frame in frames"
-          :key="frame.ring"
-          :frame="frame"
-          :title="ringTitle(frame.ring, raceways, 'outer')"
-          :bands="detail.finding.bands"
-          :marks="detail.finding.marks"
-          :load-shown="frame.ring === 'outer'"
-        />
-      </svg>
-    </div>
+    <template v-if="bearing">
+      <template v-for="one in rings" :key="one.title">
+        <template v-if="one.bands.length + one.marks.length > 0">
+          <h2 v-if="one.title">{{ one.title }}</h2>
+          <RingsUnrolled
+            :bearing="bearing"
+            :load-case="detail.finding.loadCase"
+            :bands="one.bands"
+            :marks="one.marks"
+          />
+        </template>
+      </template>
+    </template>
+    <section v-if="photos.length" class="photographs" aria-label="Photographs">
+      <figure v-for="one in photos" :key="one.photo">
+        <a :href="one.url" target="_blank"><img :src="one.url" :alt="one.words" /></a>
+        <figcaption>{{ one.words }}</figcaption>
+      </figure>
+    </section>
     <section aria-label="What was seen">
       <h2>What was seen</h2>
       <ul class="signs">
         <li v-for="sign in detail.finding.seen" :key="sign">
-          <SignDrawing :sign="sign" :rolls="rolls" />{{ labelOf(sign) }}
+          <SignDrawing :sign="sign" :rolls="rolls" />{{ signLabel(sign) }}
         </li>
         <li v-for="one in detail.finding.painted" :key="one.sign">
-          <SignDrawing :sign="one.sign" :rolls="rolls" />{{ labelOf(one.sign) }}, {{ one.where }}
+          <SignDrawing :sign="one.sign" :rolls="rolls" />{{ signLabel(one.sign) }}, {{ one.where }}
         </li>
       </ul>
       <p v-if="detail.finding.notSeen.length" class="quiet">
-        Looked for and not there: {{ detail.finding.notSeen.map(labelOf).join('; ') }}
+        Looked for and not there: {{ detail.finding.notSeen.map(signLabel).join('; ') }}
       </p>
     </section>
     <section aria-label="How it ranked that day">
@@ -142,7 +143,7 @@ const cautions = [
       </p>
     </section>
     <ul class="cautions">
-      <li v-for="one in cautions" :key="one">{{ one }}</li>
+      <li v-for="one in findingCautions" :key="one">{{ one }}</li>
     </ul>
     <p class="signature">Decided by ____________________ &nbsp; on ____________</p>
   </article>
@@ -208,6 +209,21 @@ ol .decided {
   display: grid;
   grid-template-columns: 84px 1fr;
   padding: 2px 0;
+}
+
+.photographs {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+  gap: 12px;
+}
+
+figure {
+  margin: 0;
+}
+
+figure img {
+  width: 100%;
+  border: 1px solid var(--hair);
 }
 
 .cautions {

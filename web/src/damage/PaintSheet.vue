@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { loadAtDeg, type Band, type PaintedMark, type Raceway, type RingName } from '@yardfrost/core'
+import { loadAtDeg, type Band, type PaintedMark, type PinnedPhoto, type Raceway, type RingName } from '@yardfrost/core'
 import { computed, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import RacewayStrip from '../drawing/raceway/RacewayStrip.vue'
-import { laneOf, pointAt, pointOn, stripFrame, xOf, yOf, type Lane, type StripFrame, type StripPoint } from '../drawing/raceway/strip-frame.ts' // prettier-ignore
+import { laneOf, pointAt, pointOn, stripSheet, xOf, yOf, type Lane, type StripFrame, type StripPoint } from '../drawing/raceway/strip-frame.ts' // prettier-ignore
 import { useFormat } from '../figures/use-format.ts'
 import { brushWords, markWords, ringTitle } from './damage-words.ts'
 import { isUnder, usePainting, type Brush, type Painted } from './use-painting.ts'
@@ -14,13 +14,21 @@ const {
   raceways,
   expected = [],
   loadOn,
+  pins = [],
+  pinning = false,
 } = defineProps<{
   raceways: readonly Raceway[]
   /** The tracks this position should show. */
   expected?: readonly Band[]
   /** Ring that the load stands on. */
   loadOn: RingName
+  /** Photographs pinned to the strips. */
+  pins?: readonly PinnedPhoto[]
+  /** The next press pins a photograph, and paints nothing. */
+  pinning?: boolean
 }>()
+const emit = defineEmits<{ pin: [place: Pick<PinnedPhoto, 'ring' | 'row' | 'deg' | 'u'>]; photo: [photo: string] }>()
+const pinAt = (ring: RingName, { row, deg, u }: StripPoint) => emit('pin', { ring, row, deg, u })
 
 const format = useFormat()
 /** What is on the sheet at once: the model comes back a moment later. */
@@ -41,19 +49,9 @@ const brushes: Brush[] = ['track', 'spalling', 'dents', 'rust', 'etching', 'flut
 
 const sheet = useTemplateRef('sheet')
 const { width: sheetWidth } = useElementSize(sheet)
-/** Room for the words left and right of a strip, and for the rows of a ring, px. */
-const [left, right, roomPx, above, below] = [56, 22, 72, 44, 34]
-const frames = computed((): StripFrame[] => {
-  let top = above
-  return (['outer', 'inner'] as const).flatMap((ring) => {
-    const of = raceways.filter((one) => one.ring === ring)
-    if (of.length === 0) return []
-    const frame = stripFrame(of, { left, width: Math.max(sheetWidth.value - left - right, 200), top, roomPx })
-    top = frame.bottom + below + above - 14
-    return [frame]
-  })
-})
-const height = computed(() => (frames.value.at(-1)?.bottom ?? 200) + 26)
+const laidOut = computed(() => stripSheet(raceways, sheetWidth.value))
+const frames = computed(() => laidOut.value.frames)
+const height = computed(() => laidOut.value.height)
 const widened = computed(() => frames.value[0]?.widened ?? 1)
 
 /** Where the keys stand on each ring. */
@@ -72,6 +70,10 @@ function begin(event: PointerEvent, frame: StripFrame) {
   if (event.button !== 0) return
   const at = pointAt(frame, ...pointer(event))
   if (!at) return
+  if (pinning) {
+    pinAt(frame.ring, at)
+    return
+  }
   cursor.value = null
   if (!paint.putDown(frame.ring, at)) {
     says.value = `${brushWords[brush.value]} does not go there`
@@ -138,14 +140,19 @@ function key(event: KeyboardEvent, frame: StripFrame) {
     ArrowDown: () => (event.altKey ? moved(step(frame, 1) ?? at) : across(-stepU)),
     PageUp: () => moved(step(frame, -1) ?? at),
     PageDown: () => moved(step(frame, 1) ?? at),
-    ' ': () => (paint.isDown.value ? paint.lift() : void paint.putDown(frame.ring, at)),
+    ' ': () =>
+      pinning ? pinAt(frame.ring, at) : paint.isDown.value ? paint.lift() : void paint.putDown(frame.ring, at),
     Enter: () => {
+      if (pinning) {
+        pinAt(frame.ring, at)
+        return
+      }
       paint.putDown(frame.ring, at)
       paint.lift()
     },
     Escape: () => paint.lift(),
     a: () => paint.goesOn(at) && paint.allRound(frame.ring, at),
-    m: () => raceways.filter(({ ring }) => ring === frame.ring).length > 1 && paint.mirror(frame.ring, at.row),
+    m: () => raceways.filter(({ ring }) => ring === frame.ring).length > 1 && paint.mirror(at.row, [frame.ring]),
     z: () => paint.undo(),
     '[': () => (width.value -= 0.05),
     ']': () => (width.value += 0.05),
@@ -181,18 +188,26 @@ const twoRows = computed(() => raceways.some(({ row }) => row > 1))
 const evenHint = computed(() => raceways.find(({ turns }) => turns)?.ring ?? 'inner')
 /** The ring that turns is mostly polished evenly: one press, as wide as it should be. */
 function evenAllRound() {
-  const band = expected.find(({ ring }) => ring === evenHint.value)
-  const edges = band?.edges[0] ?? [-width.value / 2, width.value / 2]
-  for (const { row } of raceways.filter(({ ring }) => ring === evenHint.value)) {
-    const before = width.value
-    const was = brush.value
-    brush.value = 'track'
-    width.value = Math.max(edges[1] - edges[0], 0.1)
-    paint.allRound(evenHint.value, { surface: 'raceway', row, deg: 0, u: (edges[0] + edges[1]) / 2 })
-    brush.value = was
-    width.value = before
-  }
+  const [low, high] = expected.find(({ ring }) => ring === evenHint.value)?.edges[0] ?? [-0.15, 0.15]
+  const middle = (low + high) / 2
+  const half = Math.max(high - low, 0.1) / 2
+  const rows = raceways.filter(({ ring }) => ring === evenHint.value).map(({ row }) => row)
+  paint.even(evenHint.value, rows, middle - half, middle + half)
 }
+/** Where each photograph is pinned, px. */
+const pinned = computed(() =>
+  pins.flatMap((pin, index) => {
+    const frame = frames.value.find(({ ring }) => ring === pin.ring)
+    const lane = frame && laneOf(frame, 'raceway', pin.row)
+    if (!frame || !lane) return []
+    const [x, y] = [xOf(frame, pin.deg), yOf(lane, pin.u)]
+    // Beside its place, so that the mark can be seen.
+    const [signX, signY] = [x + (pin.deg > loadAtDeg ? -18 : 18), y + 20]
+    return [{ photo: pin.photo, number: index + 1, x, y, signX, signY }]
+  }),
+)
+/** Both rings at one press. */
+const mirrorRows = () => paint.mirror(1, ['outer', 'inner'])
 </script>
 
 <template>
@@ -255,11 +270,28 @@ function evenAllRound() {
           @blur="leave"
           @keydown="key($event, frame)"
         />
+        <g
+          v-for="pin in pinned"
+          :key="pin.photo"
+          class="pin"
+          role="button"
+          tabindex="0"
+          :aria-label="`Photograph ${pin.number}`"
+          :data-pin="pin.number"
+          @click="emit('photo', pin.photo)"
+          @keydown.enter.space.prevent="emit('photo', pin.photo)"
+        >
+          <path :d="`M${pin.x} ${pin.y}L${pin.signX} ${pin.signY}`" />
+          <circle class="foot" :cx="pin.x" :cy="pin.y" r="2.6" />
+          <circle :cx="pin.signX" :cy="pin.signY" r="11" />
+          <text :x="pin.signX" :y="pin.signY + 5">{{ pin.number }}</text>
+        </g>
       </template>
     </svg>
     <p class="label under">
       <span v-if="expected.length">dashed: the track this position should show</span>
       <span>across drawn {{ widened.toFixed(1) }} × wider than along</span>
+      <slot name="under" />
       <span role="status" data-test="paint-says">{{ says }}</span>
     </p>
     <slot />
@@ -284,14 +316,7 @@ function evenAllRound() {
       >
       <span class="deeds">
         <button type="button" data-test="even" @click="evenAllRound">{{ evenHint }} ring even</button>
-        <button
-          v-if="twoRows"
-          type="button"
-          data-test="mirror"
-          @click="(paint.mirror('outer', 1), paint.mirror('inner', 1))"
-        >
-          row 1 onto row 2
-        </button>
+        <button v-if="twoRows" type="button" data-test="mirror" @click="mirrorRows">row 1 onto row 2</button>
         <button type="button" :disabled="!paint.canUndo.value" data-test="undo-paint" @click="paint.undo()">
           undo
         </button>
@@ -322,6 +347,31 @@ function evenAllRound() {
 .touch:focus-visible {
   outline: 2px solid var(--spruce);
   outline-offset: 3px;
+}
+
+.pin {
+  cursor: pointer;
+}
+
+.pin circle {
+  fill: var(--sheet);
+  stroke: var(--spruce);
+  stroke-width: 2;
+}
+
+.pin path {
+  fill: none;
+  stroke: var(--spruce);
+}
+
+.pin .foot {
+  fill: var(--spruce);
+}
+
+.pin text {
+  font: 700 14px var(--text);
+  fill: var(--ink);
+  text-anchor: middle;
 }
 
 .leader path {

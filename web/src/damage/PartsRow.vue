@@ -2,7 +2,7 @@
 import { partsOfSign, signsOfPart, type Examined, type Part } from '@yardfrost/core'
 import { computed } from 'vue'
 import SignDrawing from '../drawing/signs/SignDrawing.vue'
-import { damage } from '../references.ts'
+import { damage, signLabel } from '../references.ts'
 import { partSign, partWords } from './damage-words.ts'
 
 /** The parts of a bearing as drawings to press, each with the first thing it shows. */
@@ -14,7 +14,6 @@ const { parts, examined, seen } = defineProps<{
 const emit = defineEmits<{ open: [part: Part] }>()
 
 const rolls = computed(() => examined?.rolls ?? 'ball')
-const labels = new Map(damage.signs.map(({ sign, label }) => [sign, label]))
 const cards = computed(() =>
   parts
     .filter((part) => signsOfPart(part, damage.signs, examined).length > 0)
@@ -32,8 +31,7 @@ const cards = computed(() =>
         <SignDrawing :sign="first ?? partSign[part]" :rolls="rolls" :size="44" />
         <strong>{{ partWords(part, rolls, examined?.oil ?? false) }}</strong>
         <span class="says">
-          {{ first === null ? 'nothing said yet' : (labels.get(first) ?? first)
-          }}{{ more > 0 ? ` and ${more} more` : '' }}
+          {{ first === null ? 'nothing said yet' : signLabel(first) }}{{ more > 0 ? ` and ${more} more` : '' }}
         </span>
       </button>
     </li>

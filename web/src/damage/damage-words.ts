@@ -32,6 +32,9 @@ export function partWords(part: Part, rolls: Rolls, oil: boolean): string {
   }
 }
 
+/** Parts of a bearing that lies on the bench, in the order they are looked at. */
+export const bearingParts: readonly Part[] = ['raceways', 'elements', 'cage', 'seals', 'lubricant', 'seats', 'housing']
+
 /** The sign whose drawing stands for a part. */
 export const partSign: Record<Part, string> = {
   raceways: 'track-as-expected',

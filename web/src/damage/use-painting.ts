@@ -163,17 +163,25 @@ export function usePainting(
       return { ...now, marks: [...now.marks, mark].slice(-mostMarks) }
     })
 
-  /** The track of one row on the other, as in a mirror between them. */
-  const mirror = (ring: RingName, row: number) =>
-    change((now) => {
-      const other = row === 1 ? 2 : 1
-      return { ...now, bands: withEdges(now.bands, ring, other, mirrored(edgesOn(now.bands, ring, row))) }
-    })
+  /** A track of one width all round on some rows of a ring. */
+  const even = (ring: RingName, rows: readonly number[], low: number, high: number) =>
+    change((now) => ({
+      ...now,
+      bands: rows.reduce((bands, row) => withEdges(bands, ring, row, evenEdges(low, high)), now.bands),
+    }))
 
-  const forget = (mark: PaintedMark) => change((now) => ({ ...now, marks: now.marks.filter((one) => one !== mark) }))
+  /** The track of one row on the other, as in a mirror between them. */
+  const mirror = (row: number, rings: readonly RingName[]) =>
+    change((now) => ({
+      ...now,
+      bands: rings.reduce(
+        (bands, ring) => withEdges(bands, ring, row === 1 ? 2 : 1, mirrored(edgesOn(now.bands, ring, row))),
+        now.bands,
+      ),
+    }))
 
   return {
-    brush, snap, width, take, goesOn, putDown, drawTo, lift, undo, allRound, mirror, forget,
+    brush, snap, width, take, goesOn, putDown, drawTo, lift, undo, allRound, even, mirror,
     canUndo: computed(() => undone.value.length > 0),
     isDown: computed(() => down.value !== null),
     snaps: computed(() => snapping.has(brush.value)),

@@ -5,26 +5,33 @@ import type { HalfSection } from './half-section.ts'
 import { pathData, type Scale } from './outline.ts'
 
 /** Bearings of about one size side by side, all to one scale, so that the eye can tell them apart. */
-const { candidates, width, height } = defineProps<{
+const {
+  candidates,
+  width,
+  height,
+  told = 4,
+} = defineProps<{
   candidates: { name: string; section: HalfSection; note: string; tell: string }[]
   width: number
   height: number
+  /** Lines of what tells each apart. */
+  told?: number
 }>()
 defineEmits<{ choose: [name: string] }>()
 
 const id = useId()
 const top = 64
 /** Room for the words below. */
-const foot = 118
+const foot = computed(() => 42 + 19 * told)
 const columnPx = computed(() => (width - 24) / Math.max(candidates.length, 1))
 
 /** Height at which the seats stand. */
-const baseline = (tallestPx: number) => (top + height - foot + tallestPx) / 2
+const baseline = (tallestPx: number) => (top + height - foot.value + tallestPx) / 2
 
 const drawn = computed(() => {
   const tallest = Math.max(...candidates.map(({ section }) => (section.odMm - section.boreMm) / 2))
   const widest = Math.max(...candidates.map(({ section }) => Math.max(section.inner.to, section.outer.to) * 2))
-  const pxPerMm = Math.min((height - top - foot) / tallest, (columnPx.value - 34) / widest)
+  const pxPerMm = Math.min((height - top - foot.value) / tallest, (columnPx.value - 34) / widest)
   return candidates.map(({ section, ...words }, index) => {
     const scale: Scale = {
       pxPerMm,

@@ -17,11 +17,14 @@ provideForm({
   unreadable,
   valueAt: (key) => (value as Record<string, unknown>)[key],
   setAt: (key, next) => emit('change', { [key]: next }),
+  // What another field still lacks is no fault of this one.
   conflict: (key, parsed) => {
-    const judged = schema.safeParse({ ...value, [key]: parsed })
-    return judged.success ? null : (judged.error.issues.find(({ code }) => code === 'custom')?.message ?? null)
+    const before = clashesOf(value)
+    return clashesOf({ ...value, [key]: parsed }).find((clash) => !before.includes(clash)) ?? null
   },
 })
+const clashesOf = (thing: object) =>
+  schema.safeParse(thing).error?.issues.flatMap(({ code, message }) => (code === 'custom' ? [message] : [])) ?? []
 </script>
 
 <template>

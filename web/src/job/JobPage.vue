@@ -18,6 +18,7 @@ import HeatClock from '../heat/HeatClock.vue'
 import JobQuestion from './JobQuestion.vue'
 import JobSteps from './JobSteps.vue'
 import StepDrawing from './StepDrawing.vue'
+import StepHandling from './StepHandling.vue'
 import StepPanel from './StepPanel.vue'
 import { useJob } from './use-job.ts'
 import type { JobMove } from './words.ts'
@@ -179,6 +180,11 @@ useEventListener(window, 'beforeunload', (event) => {
       <ol class="does">
         <li v-for="line in shown.step.does" :key="line">{{ format.sentence(line) }}</li>
       </ol>
+      <StepHandling
+        v-if="shown.step.position && details.get(shown.step.position.id)"
+        :detail="details.get(shown.step.position.id)!"
+        :stage="shown.step.stage"
+      />
       <StepDrawing
         v-if="!shown.step.heat && shown.step.lens && shown.step.position && details.get(shown.step.position.id)"
         class="drawing"

@@ -11,10 +11,11 @@ import {
 } from '@yardfrost/core'
 import type { RollingDetail } from '@yardfrost/contract'
 import { computed, ref } from 'vue'
+import { bearingParts } from '../damage/damage-words.ts'
 import PartSigns from '../damage/PartSigns.vue'
 import PartsRow from '../damage/PartsRow.vue'
 import SignSearch from '../damage/SignSearch.vue'
-import { catalogue, damage } from '../references.ts'
+import { catalogue, damage, signLabel, signNamed } from '../references.ts'
 
 /** The marks on a bearing that came out, by the signs of Diagnose, and what they say together with what is known of the position. */
 const { state, detail, disabled } = defineProps<{
@@ -26,28 +27,22 @@ const { state, detail, disabled } = defineProps<{
 const emit = defineEmits<{ read: [answer: { value: number | null; text: string | null; reason: string | null }] }>()
 
 const marks = computed(() => marksOf(state.entry?.text ?? null))
-const labels = new Map(damage.signs.map(({ sign, label }) => [sign, label]))
 const say = (signs: readonly string[]) => emit('read', { value: null, text: marksText(signs), reason: null })
 
 const mostCauses = 3
-/** What the bearing that came out can show; everything while it is not known. */
-const examined = computed(() => {
+/** What the marks say, as Diagnose would on the bench; what the bearing that came out can show is known before any. */
+const outcome = computed(() => {
   if (!detail) return null
-  return assess(detail.inputs, detail.machine, catalogue).outcomes.diagnose.examined
+  const seen = marks.value.filter((sign) => signNamed(sign) !== null)
+  const inputs = { ...detail.inputs, diagnose: { ...nothingSeen(), seen } }
+  return assess(inputs, detail.machine, catalogue, damage).outcomes.diagnose
 })
-const parts: Part[] = ['raceways', 'elements', 'cage', 'seals', 'lubricant', 'seats', 'housing']
+const examined = computed(() => outcome.value?.examined ?? null)
 const open = ref<Part | null>(null)
 const answer = (sign: string, found: boolean | null) => {
   const rest = marks.value.filter((one) => one !== sign)
   say(found === true ? [...rest, sign] : rest)
 }
-/** What the marks say, as Diagnose would on the bench. */
-const outcome = computed(() => {
-  const seen = marks.value.filter((sign) => labels.has(sign))
-  if (!detail || seen.length === 0) return null
-  const inputs = { ...detail.inputs, diagnose: { ...nothingSeen(), seen } }
-  return assess(inputs, detail.machine, catalogue, damage).outcomes.diagnose
-})
 const causes = computed(() => outcome.value?.ranking?.causes.slice(0, mostCauses) ?? [])
 </script>
 
@@ -63,7 +58,7 @@ const causes = computed(() => outcome.value?.ranking?.causes.slice(0, mostCauses
         @answer="answer"
         @close="open = null"
       />
-      <PartsRow v-else :parts="parts" :examined="examined" :seen="marks" @open="open = $event" />
+      <PartsRow v-else :parts="bearingParts" :examined="examined" :seen="marks" @open="open = $event" />
     </template>
     <SignSearch
       v-if="!disabled"
@@ -76,11 +71,11 @@ const causes = computed(() => outcome.value?.ranking?.causes.slice(0, mostCauses
     />
     <ul v-if="marks.length" class="marks" data-test="job-marks">
       <li v-for="sign in marks" :key="sign">
-        <span>{{ labels.get(sign) ?? sign }}</span>
+        <span>{{ signLabel(sign) }}</span>
         <button
           v-if="!disabled"
           type="button"
-          :aria-label="`Take out ${labels.get(sign) ?? sign}`"
+          :aria-label="`Take out ${signLabel(sign)}`"
           @click="say(marks.filter((one) => one !== sign))"
         >
           take out

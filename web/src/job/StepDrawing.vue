@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import type { RollingDetail } from '@yardfrost/contract'
-import { assess, lookUpBearing, withShaftLine, type Lens } from '@yardfrost/core'
+import { assess, findBearing, withShaftLine, type Lens } from '@yardfrost/core'
 import { computed, useTemplateRef } from 'vue'
 import { catalogue, damage } from '../references.ts'
 import BearingSheet from '../drawing/BearingSheet.vue'
@@ -14,10 +14,7 @@ const format = useFormat()
 const frame = useTemplateRef('frame')
 const { width, height } = useElementSize(frame)
 
-const bearing = computed(() => {
-  const found = lookUpBearing(detail.inputs.bearing.designation, catalogue)
-  return found.kind === 'found' ? found.bearing : null
-})
+const bearing = computed(() => findBearing(detail.inputs.bearing.designation, catalogue))
 const { section, slides, overlay, dimensions } = useBearingDrawing(
   () => ({
     bearing: bearing.value,

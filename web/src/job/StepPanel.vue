@@ -10,6 +10,7 @@ import CheckLine from '../figures/CheckLine.vue'
 import PhotoButton from '../field/PhotoButton.vue'
 import PhotoStrip from '../field/PhotoStrip.vue'
 import VerdictMark from '../figures/VerdictMark.vue'
+import FromShelf from '../shelf/FromShelf.vue'
 import { shownTime } from '../shell/shown-time.ts'
 import MarksEntry from './MarksEntry.vue'
 import ReadingEntry from './ReadingEntry.vue'
@@ -111,6 +112,12 @@ async function close() {
         :disabled="!job.mayWrite.value"
         :beside="beside"
         @read="read(one.reading.key, $event)"
+      />
+      <FromShelf
+        v-if="one.reading.kind === 'designation' && one.reading.expected && !job.ended.value"
+        :called-for="one.reading.expected"
+        :job-id="job.id"
+        :may-take="job.mayWrite.value"
       />
     </template>
     <CheckLine v-for="check in runUp" :key="check.key" :check="check" />

@@ -1,89 +1,73 @@
 <script setup lang="ts">
 import type { FittedStory, LogLine } from '@yardfrost/contract'
-import { outReasons, outWords, type OutReason } from '@yardfrost/core'
+import { FittedEntry, outReasons, outWords } from '@yardfrost/core'
 import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
-import { reactive, ref } from 'vue'
-import { api, ApiFailure } from '../api/client.ts'
+import { computed, reactive } from 'vue'
+import { api } from '../api/client.ts'
+import ChoiceField from '../form/ChoiceField.vue'
+import DayField from '../form/DayField.vue'
+import { inLabels } from '../form/form-port.ts'
+import QuantityField from '../form/QuantityField.vue'
+import TextField from '../form/TextField.vue'
+import ThingForm from '../form/ThingForm.vue'
 import { damage } from '../references.ts'
+import { useAsking } from '../shell/use-asking.ts'
 
 /** A bearing of an old book, typed. */
 const { position, machine } = defineProps<{ position: LogLine['position']; machine: LogLine['machine'] }>()
 const emit = defineEmits<{ added: [story: FittedStory]; close: [] }>()
 
-const entry = reactive({
+const typed = reactive<FittedEntry>({
   designation: '',
-  fittedOn: '',
-  outOn: '',
-  hours: '',
-  ended: '',
-  cause: '',
   batch: '',
+  fittedOn: '',
+  outOn: null,
+  hoursH: null,
+  ended: null,
+  cause: null,
   note: '',
 })
-const failure = ref<ApiFailure | null>(null)
-const isAt = (field: string) => failure.value?.field === `entry.${field}` || failure.value?.field === field
-
-async function save() {
-  failure.value = null
-  const hours = entry.hours.trim().replace(',', '.')
-  try {
-    const story = await api.addFitted({
-      positionId: position.id,
-      entry: {
-        designation: entry.designation,
-        fittedOn: entry.fittedOn,
-        outOn: entry.outOn || null,
-        hoursH: hours === '' ? null : Number(hours),
-        ended: (entry.ended || null) as OutReason | null,
-        cause: entry.cause || null,
-        batch: entry.batch,
-        note: entry.note,
-      },
-    })
-    emit('added', story)
-  } catch (error) {
-    if (!(error instanceof ApiFailure)) throw error
-    failure.value = error
-  }
-}
+const unreadable = reactive(new Map<string, string>())
+/** What a bearing that still runs cannot have is not sent with it. */
+const entry = computed((): FittedEntry => {
+  if (typed.outOn === null) return { ...typed, hoursH: null, ended: null, cause: null }
+  return typed.ended === 'sound' ? { ...typed, cause: null } : { ...typed }
+})
+const reasons = outReasons.map((value) => ({ value, label: outWords[value] }))
+const causes = [
+  { value: null, label: 'nobody said why' },
+  ...damage.causes.map(({ cause, title }) => ({ value: cause, label: title })),
+]
+const { busy, trouble, asking } = useAsking()
+const save = () =>
+  asking(async () => emit('added', await api.addFitted({ positionId: position.id, entry: entry.value })))
 </script>
 
 <template>
   <form class="add" data-test="add-bearing" @submit.prevent="save">
     <h2>A bearing that was in {{ machine.tag }} {{ position.name.toLowerCase() }}</h2>
-    <label class="label" for="log-designation">Bearing designation</label>
-    <InputText
-      id="log-designation"
-      v-model="entry.designation"
-      :invalid="isAt('designation')"
-      data-test="log.designation"
-    />
-    <label class="label" for="log-in">Fitted on</label>
-    <input id="log-in" v-model="entry.fittedOn" type="date" data-test="log.fittedOn" />
-    <label class="label" for="log-out">Came out on; leave it empty while it runs</label>
-    <input id="log-out" v-model="entry.outOn" type="date" data-test="log.outOn" />
-    <template v-if="entry.outOn">
-      <label class="label" for="log-ended">Why it came out</label>
-      <select id="log-ended" v-model="entry.ended" data-test="log.ended">
-        <option value="">say why</option>
-        <option v-for="one in outReasons" :key="one" :value="one">{{ outWords[one] }}</option>
-      </select>
-      <template v-if="entry.ended && entry.ended !== 'sound'">
-        <label class="label" for="log-cause">Cause, where it is known</label>
-        <select id="log-cause" v-model="entry.cause" data-test="log.cause">
-          <option value="">nobody said why</option>
-          <option v-for="one in damage.causes" :key="one.cause" :value="one.cause">{{ one.title }}</option>
-        </select>
+    <ThingForm
+      :schema="FittedEntry"
+      :value="entry"
+      path="log"
+      :unreadable="unreadable"
+      @change="Object.assign(typed, $event)"
+    >
+      <TextField path="designation" />
+      <TextField path="batch" />
+      <DayField path="fittedOn" />
+      <DayField path="outOn" />
+      <p v-if="entry.outOn === null" class="label">Leave that day empty while it runs.</p>
+      <template v-else>
+        <ChoiceField path="ended" :options="reasons" />
+        <ChoiceField v-if="entry.ended && entry.ended !== 'sound'" path="cause" :options="causes" />
+        <QuantityField path="hoursH" />
       </template>
-      <label class="label" for="log-hours">Hours it ran; empty: as the machine runs</label>
-      <InputText id="log-hours" v-model="entry.hours" inputmode="decimal" data-test="log.hours" />
-    </template>
-    <label class="label" for="log-note">Note</label>
-    <InputText id="log-note" v-model="entry.note" data-test="log.note" />
-    <p v-if="failure" class="error" role="alert" data-test="log-error">{{ failure.message }}. {{ failure.fix }}</p>
+      <TextField path="note" />
+    </ThingForm>
+    <p v-if="trouble" class="error" role="alert" data-test="log-error">{{ inLabels(trouble, FittedEntry) }}</p>
     <p class="deeds">
-      <Button type="submit" label="Keep it" data-test="keep-bearing" />
+      <Button type="submit" label="Keep it" :disabled="busy || unreadable.size > 0" data-test="keep-bearing" />
       <Button label="Leave it" severity="secondary" variant="outlined" @click="emit('close')" />
     </p>
   </form>
@@ -92,23 +76,12 @@ async function save() {
 <style scoped>
 .add {
   display: grid;
-  gap: 6px;
-}
-
-input[type='date'],
-select {
-  min-height: 40px;
-  padding: 0 8px;
-  border: 0;
-  border-bottom: 1.6px solid var(--ink-2);
-  background: var(--sheet);
-  color: var(--ink);
-  font: inherit;
+  gap: 12px;
 }
 
 .deeds {
   display: flex;
   gap: 10px;
-  margin-top: 8px;
+  margin-top: 4px;
 }
 </style>

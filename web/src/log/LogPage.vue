@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import type { FittedStory, FittedTaken, LogLine, LogPage, LogStatistics } from '@yardfrost/contract'
+import type { FittedStory, LogLine, LogPage, LogStatistics } from '@yardfrost/contract'
 import { bearingTypeNames, type BearingType } from '@yardfrost/core'
 import Button from 'primevue/button'
-import { computed, reactive, ref, shallowRef, watch } from 'vue'
+import { computed, reactive, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, ApiFailure } from '../api/client.ts'
+import { api } from '../api/client.ts'
+import TakeFile from '../form/TakeFile.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useSession } from '../shell/session.ts'
@@ -31,29 +32,34 @@ const log = shallowRef<LogPage | null>(null)
 const says = shallowRef<LogStatistics | null>(null)
 const story = shallowRef<FittedStory | null>(null)
 const adding = shallowRef<LogLine | null>(null)
-const taken = shallowRef<FittedTaken | null>(null)
-const file = ref('')
-const trouble = shallowRef<ApiFailure | null>(null)
 
-const { failure, load } = useLoading(async () => {
-  // Lines stay as they are while one position is looked at.
+/** Lines stay as they are while one position is looked at. */
+const linesFrom = (offset: number) => {
   const { position: _position, ...rest } = asked.value
-  const [lines, statistics] = await Promise.all([
-    api.log({ ...rest, limit: linesAPage }),
-    api.logStatistics({ ...asked.value, groupBy: 'position' }),
-  ])
-  log.value = lines
-  says.value = statistics
+  return api.log({ ...rest, offset, limit: linesAPage })
+}
+const { failure: noLines, load: loadLines } = useLoading(async () => {
+  log.value = await linesFrom(0)
 })
+const { failure: nothingSaid, load: loadSays } = useLoading(async () => {
+  says.value = await api.logStatistics({ ...asked.value, groupBy: 'position' })
+})
+const failure = computed(() => noLines.value ?? nothingSaid.value)
+const load = () => Promise.all([loadLines(), loadSays()])
+// A machine of another area shows nothing.
+watch(
+  () => filter.area,
+  () => (filter.machine = ''),
+)
+watch([() => filter.area, () => filter.type, () => filter.cause, () => filter.person, () => filter.machine], loadLines)
 watch(asked, (now) => {
   void router.replace({ name: 'log', query: now })
-  void load()
+  void loadSays()
 })
 async function more() {
   const now = log.value
   if (!now) return
-  const { position: _position, ...rest } = asked.value
-  const next = await api.log({ ...rest, offset: now.lines.length, limit: linesAPage })
+  const next = await linesFrom(now.lines.length)
   log.value = { ...next, lines: [...now.lines, ...next.lines] }
 }
 
@@ -75,26 +81,18 @@ async function added(one: FittedStory) {
   await load()
 }
 
-async function takeFile(event: Event) {
-  const input = event.target as HTMLInputElement
-  const [chosen] = input.files ?? []
-  if (!chosen) return
-  file.value = await chosen.text()
-  input.value = ''
-  await send(false)
-}
-async function send(save: boolean) {
-  trouble.value = null
-  try {
-    taken.value = await api.importLog(file.value, save)
-    if (save) await load()
-  } catch (error) {
-    if (!(error instanceof ApiFailure)) throw error
-    taken.value = null
-    trouble.value = error
-  }
-}
-const typeWords = (type: string) => bearingTypeNames[type as BearingType]
+const choices = computed(() => {
+  const { areas = [], machines = [], types = [], causes = [], people = [] } = log.value ?? {}
+  const of = (values: readonly string[], words: (value: string) => string) =>
+    values.map((value) => ({ value, words: words(value) }))
+  return [
+    { key: 'area', title: 'Area', all: 'all areas', options: of(areas, (area) => area) },
+    { key: 'machine', title: 'Machine', all: 'all machines', options: machines.map(({ id, tag }) => ({ value: id, words: tag })) }, // prettier-ignore
+    { key: 'type', title: 'Type', all: 'all types', options: of(types, (type) => bearingTypeNames[type as BearingType]) }, // prettier-ignore
+    { key: 'cause', title: 'Cause', all: 'all causes', options: of(causes, causeWords) },
+    { key: 'person', title: 'Person', all: 'everybody', options: people.map(({ id, name }) => ({ value: id, words: name })) }, // prettier-ignore
+  ] as const
+})
 const print = () => {
   window.print()
 }
@@ -110,43 +108,13 @@ const print = () => {
           a line a position, a bar a bearing; hatched came out failed, plain came out sound, open still runs
         </p>
         <div class="filters">
-          <label>
-            <span class="visually-hidden">Area</span>
-            <select v-model="filter.area" data-test="log-area">
-              <option value="">all areas</option>
-              <option v-for="one in log.areas" :key="one" :value="one">{{ one }}</option>
+          <label v-for="{ key, title: name, all, options } in choices" :key="key">
+            <span class="visually-hidden">{{ name }}</span>
+            <select v-model="filter[key]" :class="{ set: filter[key] }" :data-test="`log-${key}`">
+              <option value="">{{ all }}</option>
+              <option v-for="{ value, words } in options" :key="value" :value="value">{{ words }}</option>
             </select>
           </label>
-          <label>
-            <span class="visually-hidden">Type</span>
-            <select v-model="filter.type" data-test="log-type">
-              <option value="">all types</option>
-              <option v-for="one in log.types" :key="one" :value="one">{{ typeWords(one) }}</option>
-            </select>
-          </label>
-          <label>
-            <span class="visually-hidden">Cause</span>
-            <select v-model="filter.cause" data-test="log-cause">
-              <option value="">all causes</option>
-              <option v-for="one in log.causes" :key="one" :value="one">{{ causeWords(one) }}</option>
-            </select>
-          </label>
-          <label>
-            <span class="visually-hidden">Person</span>
-            <select v-model="filter.person" data-test="log-person">
-              <option value="">everybody</option>
-              <option v-for="one in log.people" :key="one.id" :value="one.id">{{ one.name }}</option>
-            </select>
-          </label>
-          <button
-            v-if="filter.machine"
-            type="button"
-            class="link"
-            data-test="all-machines"
-            @click="filter.machine = ''"
-          >
-            only {{ log.lines[0]?.machine.tag ?? 'one machine' }}: show all machines
-          </button>
           <span class="label" data-test="log-counts">{{ log.fitted }} fitted, {{ log.cameOut }} came out</span>
         </div>
       </header>
@@ -174,31 +142,15 @@ const print = () => {
       <footer>
         <a href="/api/log.csv" download class="link">Keep as CSV</a>
         <button type="button" class="link" @click="print">Print</button>
-        <label v-if="session.maySave" class="link file">
-          Take a file in <input type="file" accept=".csv,text/csv" data-test="log-file" @change="takeFile" />
-        </label>
       </footer>
-      <p v-if="trouble" class="error" role="alert" data-test="log-file-error">
-        {{ trouble.message }}. {{ trouble.fix }}
-      </p>
-      <section v-if="taken" class="taken" aria-label="The file" data-test="log-taken">
-        <p>
-          <strong>{{ taken.taken }}</strong> {{ taken.saved ? 'taken in' : 'would be taken in' }},
-          {{ taken.lines.filter(({ outcome }) => outcome === 'same').length }} are there already,
-          {{ taken.lines.filter(({ outcome }) => outcome === 'refused').length }} refused.
-          <Button
-            v-if="!taken.saved && taken.taken > 0"
-            label="Take them in"
-            data-test="log-save"
-            @click="send(true)"
-          />
-        </p>
-        <ul>
-          <li v-for="one in taken.lines.filter(({ message }) => message !== null).slice(0, 100)" :key="one.line">
-            Line {{ one.line }}, {{ one.place }}: {{ one.message }}
-          </li>
-        </ul>
-      </section>
+      <TakeFile
+        v-if="session.maySave"
+        class="taken"
+        test="log"
+        :send="api.importLog"
+        :name-of="({ place }) => place"
+        @saved="load"
+      />
     </section>
     <aside class="right" aria-label="What they say">
       <StoryPanel v-if="story" :story="story" @close="story = null" />
@@ -300,17 +252,6 @@ footer,
   padding: 0;
 }
 
-.file {
-  position: relative;
-}
-
-.file input {
-  position: absolute;
-  inset: 0;
-  opacity: 0;
-  cursor: pointer;
-}
-
 .empty {
   max-width: 60ch;
   padding: 20px 10px;
@@ -319,12 +260,6 @@ footer,
 
 .taken {
   padding: 0 10px;
-}
-
-.taken ul {
-  margin: 6px 0 0;
-  padding-left: 18px;
-  font-size: 14px;
 }
 
 @media (max-width: 980px) {
@@ -340,8 +275,29 @@ footer,
 }
 
 @media print {
+  .log {
+    display: block;
+  }
+
+  .left {
+    border: 0;
+  }
+
+  .right {
+    position: static;
+    max-height: none;
+    overflow: visible;
+    break-inside: avoid;
+  }
+
+  select.set {
+    border: 0;
+    appearance: none;
+  }
+
   footer,
-  .filters,
+  select:not(.set),
+  .link,
   .doors {
     display: none;
   }

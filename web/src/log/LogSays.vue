@@ -2,6 +2,7 @@
 import type { LogStatistics } from '@yardfrost/contract'
 import { formatNumber } from '@yardfrost/core'
 import { computed, defineAsyncComponent } from 'vue'
+import { keepTable } from '../shell/keep-file.ts'
 import { causeWords, hoursWords, longestToldH, ratedWords, trendWords, verdictWords } from './life-words.ts'
 
 /** What the bearings that are looked at say together: how many, how long, whether they die young, why they came out. */
@@ -29,17 +30,39 @@ const causes = computed(() => {
   return all.slice(0, mostCauses).map((one) => ({ ...one, share: one.count / most }))
 })
 const mostCauses = 7
+/** The plot as numbers: each that failed at its share, and the line with its bounds. */
+function keepPlot() {
+  const { points = [], quantiles = [] } = life.value ?? {}
+  const row = (
+    what: string,
+    hours: number,
+    percent: number,
+    low: number | null = null,
+    high: number | null = null,
+  ) => ({
+    what,
+    hours: hours.toFixed(1),
+    percent_failed: percent.toFixed(2),
+    hours_low: low?.toFixed(1) ?? '',
+    hours_high: high?.toFixed(1) ?? '',
+  })
+  keepTable('life', [
+    ...points.map(({ hoursH, medianRank }) => row('failed', hoursH, medianRank * 100)),
+    ...quantiles.map(({ hoursH, percent, lowH, highH }) => row('line', hoursH, percent, lowH, highH)),
+  ])
+}
 const worst = computed(() => says.pareto?.rows.filter(({ count }) => count > 0).slice(0, 6) ?? [])
 </script>
 
 <template>
   <div class="says">
     <p class="big">
-      <strong data-test="failed">{{ says.failed }}</strong> <span>failed of {{ says.fitted }} fitted</span>
-      <template v-if="life && says.failed > 0">
-        <strong class="second" data-test="half">{{ formatNumber(life.b50H, { figures: 2 }) }}</strong>
-        <span>h, half of them</span>
-      </template>
+      <span
+        ><strong data-test="failed">{{ says.failed }}</strong> failed of {{ says.fitted }} fitted</span
+      >
+      <span v-if="life && says.failed > 0">
+        <strong class="second" data-test="half">{{ formatNumber(life.b50H, { figures: 2 }) }}</strong> h, half of them
+      </span>
     </p>
     <p v-if="life && life.method === 'maximum-likelihood'" data-test="shape">
       Shape <strong>{{ formatNumber(life.shapeCorrected ?? life.shape, { figures: 2 }) }}</strong>
@@ -48,7 +71,12 @@ const worst = computed(() => says.pareto?.rows.filter(({ count }) => count > 0).
     <p data-test="life-verdict">{{ verdictWords(says) }}</p>
     <p v-if="ratedWords(says)" class="quiet" data-test="life-rated">{{ ratedWords(says) }}</p>
     <p v-if="trendWords(says)" class="quiet" data-test="life-trend">{{ trendWords(says) }}</p>
-    <LifePlot v-if="life && life.points.length > 0" :life="life" :rated-life-h="drawnRated" />
+    <template v-if="life && life.points.length > 0">
+      <LifePlot :life="life" :rated-life-h="drawnRated" />
+      <p class="keep">
+        <button type="button" class="link" data-test="keep-plot" @click="keepPlot">plot as CSV</button>
+      </p>
+    </template>
     <section v-if="causes.length" aria-label="Why they came out">
       <h2>Why they came out</h2>
       <ul class="causes" data-test="why-out">
@@ -87,7 +115,6 @@ const worst = computed(() => says.pareto?.rows.filter(({ count }) => count > 0).
 }
 
 .big .second {
-  margin-left: 14px;
   font-size: 30px;
 }
 
@@ -95,11 +122,16 @@ const worst = computed(() => says.pareto?.rows.filter(({ count }) => count > 0).
   display: flex;
   flex-wrap: wrap;
   align-items: baseline;
-  gap: 0 8px;
+  gap: 4px 22px;
 }
 
 .big span {
   color: var(--ink-2);
+  white-space: nowrap;
+}
+
+.big strong {
+  color: var(--ink);
 }
 
 ul {
@@ -129,6 +161,12 @@ ul {
 .causes .bar.sound {
   border-color: var(--frost);
   background: var(--frost-soft);
+}
+
+@media print {
+  .keep {
+    display: none;
+  }
 }
 
 table {

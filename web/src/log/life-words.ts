@@ -1,11 +1,10 @@
 import type { Fitted, LogStatistics } from '@yardfrost/contract'
 import { formatNumber } from '@yardfrost/core'
-import { damage } from '../references.ts'
+import { causeNamed } from '../references.ts'
 
-const titles = new Map(damage.causes.map(({ cause, title }) => [cause, title]))
 /** A cause in words; what somebody typed of his own stands as it is. */
 export const causeWords = (cause: string | null): string =>
-  cause === null ? 'nobody said why' : (titles.get(cause) ?? cause)
+  cause === null ? 'nobody said why' : (causeNamed(cause)?.title ?? cause)
 
 export const hoursWords = (hoursH: number): string => `${formatNumber(hoursH, { figures: 3 })} h`
 

@@ -9,6 +9,7 @@ import { useRouter } from 'vue-router'
 import { api } from '../api/client.ts'
 import ChoiceInput from '../form/ChoiceInput.vue'
 import LoadFailure from '../shell/LoadFailure.vue'
+import MissingLine from '../shelf/MissingLine.vue'
 import { usePageState } from '../shell/page-state.ts'
 import { useSession } from '../shell/session.ts'
 import { shownDay } from '../shell/shown-time.ts'
@@ -254,6 +255,7 @@ const move = (ids: readonly string[], week: number) => asking(() => weeks.move(i
           </ul>
         </template>
       </section>
+      <MissingLine />
     </aside>
   </div>
 </template>

@@ -97,6 +97,7 @@ async function signOut() {
           />
         </template>
         <RouterLink class="tool" :to="{ name: 'rounds' }" data-test="to-rounds">Rounds</RouterLink>
+        <RouterLink class="tool" :to="{ name: 'counter' }" data-test="to-counter">Counter</RouterLink>
         <RouterLink class="tool" :to="{ name: 'log' }" data-test="to-log">Log</RouterLink>
         <RouterLink v-if="session.mayPlan" class="tool" :to="{ name: 'people' }" data-test="to-site">Site</RouterLink>
         <RouterLink
@@ -200,6 +201,7 @@ async function signOut() {
 }
 
 .crumbs a {
+  flex-shrink: 8;
   min-width: 44px;
   overflow: hidden;
   line-height: 44px;
@@ -222,7 +224,7 @@ async function signOut() {
 }
 
 .crumbs strong {
-  flex-shrink: 0;
+  min-width: 0;
   overflow: hidden;
   text-overflow: ellipsis;
 }

@@ -4,6 +4,8 @@ import AutoComplete from 'primevue/autocomplete'
 import { ref, useTemplateRef } from 'vue'
 import { useRouter, type RouteLocationRaw } from 'vue-router'
 import { api, ApiFailure } from '../api/client.ts'
+import { useFormat } from '../figures/use-format.ts'
+import { useSettings } from './settings.ts'
 
 interface Hit {
   label: string
@@ -12,12 +14,16 @@ interface Hit {
 }
 
 const router = useRouter()
+const settings = useSettings()
+const format = useFormat()
 const text = ref<string | Hit>('')
 const hits = ref<Hit[]>([])
 const box = useTemplateRef<{ $el: HTMLElement }>('box')
 
 const mostHits = 12
-const nothing = 'Nothing on this site has that in its name'
+/** So many sizes are shown however many machines there are. */
+const fewestSizes = 3
+const nothing = 'Nothing on this site has that in its name, and no table has it as a number or a size'
 /** What is said where there is no hit. */
 const empty = ref(nothing)
 
@@ -46,7 +52,21 @@ async function find({ query }: { query: string }) {
       text: `${machine.tag} ${machine.name} ${position.name} ${position.designation ?? ''}`.toLowerCase(),
     })),
   ])
-  hits.value = all.filter(({ text: line }) => words.every((word) => line.includes(word))).slice(0, mostHits)
+  const here = all.filter(({ text: line }) => words.every((word) => line.includes(word))).slice(0, mostHits)
+  const sizes = await sizesOf(query)
+  hits.value = [...here, ...sizes.slice(0, Math.max(fewestSizes, mostHits - here.length))]
+}
+
+/** A number or a size of the tables, to be taken to the counter. */
+async function sizesOf(query: string): Promise<Hit[]> {
+  if (!/\d/.test(query)) return []
+  // The tables come when somebody looks a number up, and not with the first page.
+  const { onCounter } = await import('../counter/on-counter.ts')
+  return onCounter(query, settings.units, format, mostHits).map(({ number, tells }) => ({
+    label: number,
+    detail: `${tells}, to the counter`,
+    to: { name: 'counter', query: { here: number } },
+  }))
 }
 
 async function open({ value }: { value: Hit }) {

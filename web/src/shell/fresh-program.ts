@@ -1,10 +1,12 @@
-import { useEventListener, useIntervalFn } from '@vueuse/core'
+import { promiseTimeout, useEventListener, useIntervalFn } from '@vueuse/core'
 import { ref, watch } from 'vue'
 import type { Router } from 'vue-router'
 import { usePageState } from './page-state.ts'
 
 /** How often it is looked whether the server has a newer program, ms. */
 const lookMs = 300_000
+/** The device is given so long to take a newer program in; it is looked all the same if that takes longer. */
+const updateMs = 8000
 /** Hands off the page for so long is a quiet moment, ms. */
 const quietMs = 4000
 
@@ -30,10 +32,11 @@ export function useFreshProgram(router: Router): void {
   const mine = programIn(document)
 
   async function look(): Promise<void> {
-    await keeper
+    const kept = keeper
       ?.getRegistration()
-      .then((kept) => kept?.update())
+      .then((found) => found?.update())
       .catch(() => undefined)
+    await Promise.race([kept, promiseTimeout(updateMs)])
     const text = await fetch('/', { cache: 'no-store' }).then(
       (answer) => (answer.ok ? answer.text() : null),
       () => null,

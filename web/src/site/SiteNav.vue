@@ -3,6 +3,7 @@
 const pages = [
   { name: 'people', label: 'People' },
   { name: 'settings', label: 'Settings' },
+  { name: 'lists', label: 'Makers’ lists' },
   { name: 'keeping', label: 'Keeping it' },
   { name: 'next', label: 'What next' },
 ]

@@ -1,6 +1,8 @@
 import type {
   baseOils,
   ClearancePractice,
+  CausePractice,
+  DriftPractice,
   FitPractice,
   GrowthPractice,
   HeatingPractice,
@@ -40,6 +42,14 @@ const fits: Choices<FitPractice> = {
   'cuts-6-12': 'light to 0.06 C, heavy from 0.12 C',
   'cuts-5-10': 'light to 0.05 C, heavy from 0.10 C',
 }
+const drift: Choices<DriftPractice> = {
+  'mild-steel': 'a tube of soft mild steel',
+  brass: 'brass',
+}
+const causes: Choices<CausePractice> = {
+  trade: 'as the trade finds it',
+  plant: 'as this plant finds it, from 30 findings on',
+}
 
 export const practiceChoices: {
   key: keyof SiteSettings['practices']
@@ -52,6 +62,8 @@ export const practiceChoices: {
   { key: 'greaseInterval', title: 'Regreasing interval', usual: 'as the bench has it: by the kind of machine', choices: greaseInterval },
   { key: 'clearance', title: 'Clearance when running', usual: 'as the bench has it: elements between the rings', choices: clearance },
   { key: 'fits', title: 'Light and heavy load for a fit', usual: 'as the bench has it: 0.07 and 0.15 of C', choices: fits },
+  { key: 'drift', title: 'What a ring is driven with', usual: 'as the bench has it: soft mild steel', choices: drift },
+  { key: 'causes', title: 'How often each cause is the one', usual: 'as the bench has it: as the trade finds it', choices: causes },
 ] // prettier-ignore
 
 export const baseOilWords: Record<(typeof baseOils)[number], string> = {

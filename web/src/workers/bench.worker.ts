@@ -1,4 +1,4 @@
-import { fitHistogram, seededRandom, simulateFits, sweep } from '@yardfrost/core'
+import { attempt, bestClearance, fitHistogram, seededRandom, simulateFits, sweep } from '@yardfrost/core'
 import { expose } from 'comlink'
 import { catalogue } from '../references.ts'
 import type { BenchWork } from './protocol.ts'
@@ -23,6 +23,7 @@ const work: BenchWork = {
       }
     }
   },
+  clearanceLife: (input) => Promise.resolve(attempt(() => bestClearance(input)).value),
   fits(seat, worked, ring, count) {
     const fits = simulateFits(seat, worked, ring, count, seededRandom(seed))
     const [loosest, tightest] =

@@ -1,4 +1,12 @@
-import type { FitHistogram, Machine, RollingPosition, SweepLimits, SweepResult } from '@yardfrost/core'
+import type {
+  BestClearance,
+  BestClearanceInput,
+  FitHistogram,
+  Machine,
+  RollingPosition,
+  SweepLimits,
+  SweepResult,
+} from '@yardfrost/core'
 
 /** Deviations of a seat or ring, µm. */
 export interface Deviations {
@@ -19,6 +27,8 @@ export interface BenchWork {
     limits: SweepLimits,
     progress: (done: number, of: number) => void,
   ): Promise<SweepResult[]>
+  /** Life against running clearance; null where the bearing does not carry the load at any. */
+  clearanceLife(input: BestClearanceInput): Promise<BestClearance | null>
   /** Simulates fits and sorts them into bins. */
   fits(seat: 'shaft' | 'housing', worked: Deviations, ring: Deviations, count: number): Promise<FitHistogram>
 }

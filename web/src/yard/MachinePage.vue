@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import type { JobSummary, MachineDetail } from '@yardfrost/contract'
-import { lookUpBearing, wantedLife } from '@yardfrost/core'
+import { wantedLife } from '@yardfrost/core'
 import Button from 'primevue/button'
 import { defineAsyncComponent, ref } from 'vue'
 import { api, ApiFailure, SaveConflict } from '../api/client.ts'
-import { catalogue } from '../references.ts'
-import { halfSection, type HalfSection } from '../drawing/half-section.ts'
+import { sectionOf } from '../drawing/section-of.ts'
 import SectionThumb from '../drawing/SectionThumb.vue'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
@@ -56,12 +55,6 @@ async function retire(retired: boolean) {
     trouble.value = `${error.message}. ${error instanceof SaveConflict ? 'Look at it again and choose then.' : error.fix}`
     if (error instanceof SaveConflict) await load()
   }
-}
-
-function sectionOf(designation: string | null): HalfSection | null {
-  if (!designation) return null
-  const found = lookUpBearing(designation, catalogue)
-  return found.kind === 'found' ? halfSection(found.bearing) : null
 }
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { JobSummary, OverduePoints, RoundSummary, Warming, Yard } from '@yardfrost/contract'
 import { hasEnded } from '@yardfrost/core'
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { api } from '../api/client.ts'
 import { useFormat } from '../figures/use-format.ts'
 import LoadFailure from '../shell/LoadFailure.vue'
@@ -14,6 +14,8 @@ import QuietMachines from './QuietMachines.vue'
 import { todayOf } from './today.ts'
 import TodayMark from './TodayMark.vue'
 
+/** It reads the tables, which the Yard does not need. */
+const MissingLine = defineAsyncComponent(() => import('../shelf/MissingLine.vue'))
 /** Today: what wants hands, in walking order, with the door to do it; the rest is quiet. */
 const format = useFormat()
 const session = useSession()
@@ -129,6 +131,7 @@ const coming = computed(() =>
           >
         </p>
       </section>
+      <MissingLine />
     </aside>
   </div>
 </template>

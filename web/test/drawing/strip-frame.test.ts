@@ -7,9 +7,9 @@ import { parse } from 'csv-parse/sync'
 import { readFileSync } from 'node:fs'
 
 const file = readFileSync(new URL('../../../core/data/damage-signs.csv', import.meta.url), 'utf8')
-/** Signs that somebody can enter: facts are no signs, and one follows from the others. */
-const signs = parse<{ sign: string; kind: string }>(file, { columns: true }).filter(
-  ({ sign, kind }) => kind !== 'context' && sign !== 'one-sided-together',
+/** Signs that somebody can enter: facts are no signs, and some follow from the others. */
+const signs = parse<{ sign: string; kind: string; group: string }>(file, { columns: true }).filter(
+  ({ group, kind }) => kind !== 'context' && group !== 'joint',
 )
 
 const raceway = (rest: Partial<Raceway> = {}): Raceway => ({ ring: 'outer', row: 1, turns: false, diameterMm: 120, widthMm: 15, pitchDeg: 40, ribs: 'none', ofShaft: false, ...rest }) // prettier-ignore

@@ -135,7 +135,7 @@ const lifeChart = computed(() => {
     <QuantityField path="grease.runningC" />
     <ChoiceField path="grease.cleanliness" :options="cleanlinessOptions" />
     <QuantityField path="load.reliabilityPercent" :note="reliabilityNote" />
-    <button type="button" class="more link" :aria-expanded="ratings" @click="ratings = !ratings">
+    <button type="button" class="more link" data-test="ratings" :aria-expanded="ratings" @click="ratings = !ratings">
       {{ ratings ? 'Hide the maker’s ratings' : 'Enter the maker’s ratings' }}
     </button>
     <template v-if="ratings">

@@ -11,6 +11,18 @@ export const carryPages: readonly LensPage[] = [
     component: defineAsyncComponent(() => import('./LifePage.vue')),
   },
   {
+    key: 'inside',
+    label: 'Inside',
+    question: 'How many elements carry it, and what does clearance cost?',
+    fields: [],
+    component: defineAsyncComponent(() => import('./InsidePage.vue')),
+    sheet: {
+      caption: 'Seen along the shaft, to scale but for the give of the rings',
+      component: defineAsyncComponent(() => import('./InsideSheet.vue')),
+      props: ({ bearing }) => bearing && { bearing },
+    },
+  },
+  {
     key: 'duty',
     label: 'Duty',
     question: 'How is it loaded: steady, in steps, leaning over, one of a pair?',

@@ -33,32 +33,11 @@ const open = ref<Part>('running')
   </div>
 </template>
 
+<style scoped src="../../damage/tabs.css"></style>
 <style scoped>
 .before {
   display: grid;
   gap: 12px;
   padding: 10px 22px;
-}
-
-.tabs {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-
-.tabs button {
-  min-height: 44px;
-  padding: 0 14px;
-  border: 1px solid var(--ink-2);
-  border-radius: 5px;
-  background: var(--sheet);
-  font-weight: 600;
-  cursor: pointer;
-}
-
-.tabs [aria-selected='true'] {
-  border-color: var(--spruce);
-  background: var(--spruce);
-  color: var(--on-spruce);
 }
 </style>

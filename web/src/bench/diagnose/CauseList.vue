@@ -1,22 +1,28 @@
 <script setup lang="ts">
-import { becauseWords, percentWords, type Ranking } from '@yardfrost/core'
+import { becauseWords, percentWords, type DiagnoseOutcome, type Ranking } from '@yardfrost/core'
 
 /** The likeliest causes, the first one large, each with what speaks for and against it. */
 const {
   ranking,
   labels,
   most = 3,
+  beside = null,
 } = defineProps<{
   ranking: Ranking
   labels: Readonly<Record<string, string>>
   most?: number
+  /** Chances by the other way of counting causes, shown small below those that lead. */
+  beside?: DiagnoseOutcome['beside']
 }>()
 </script>
 
 <template>
   <ol class="causes" data-test="causes">
     <li v-for="one in ranking.causes.slice(0, most)" :key="one.cause" :data-cause="one.cause">
-      <strong>{{ percentWords(one.probability) }}</strong>
+      <span class="chance">
+        <strong>{{ percentWords(one.probability) }}</strong>
+        <span v-if="beside" class="quiet" data-test="beside">{{ percentWords(beside.chances[one.cause] ?? 0) }}</span>
+      </span>
       <span>
         <b>{{ one.title }}</b>
         <span class="quiet">{{ becauseWords(one, labels) }}</span>
@@ -42,6 +48,11 @@ li {
 
 li:first-child {
   border-top: 0;
+}
+
+.chance {
+  display: grid;
+  align-content: start;
 }
 
 strong {

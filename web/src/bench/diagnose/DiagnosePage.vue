@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { factsOf } from '@yardfrost/core'
+import { countedByTrade, countedHere, factsOf, handlingOfCause } from '@yardfrost/core'
 import { computed } from 'vue'
 import SignSearch from '../../damage/SignSearch.vue'
+import HandlingList from '../../drawing/handling/HandlingList.vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import QuantityField from '../../form/QuantityField.vue'
-import { damage } from '../../references.ts'
+import { signLabel } from '../../references.ts'
+import { useSession } from '../../shell/session.ts'
 import LensSheet from '../LensSheet.vue'
 import { useBench } from '../use-bench.ts'
 import CauseList from './CauseList.vue'
@@ -16,15 +18,26 @@ import { useSigns } from './use-signs.ts'
 /** Why it failed, by what it shows: the likeliest causes, what to look at next, what to put right. */
 const emit = defineEmits<{ working: [figure: string]; field: [path: string] }>()
 const bench = useBench()
+const session = useSession()
 const { entered, answer } = useSigns()
 const lens = computed(() => bench.assessment.value.lenses.diagnose)
 const outcome = computed(() => bench.assessment.value.outcomes.diagnose)
 const ranking = computed(() => outcome.value.ranking)
 const rolls = computed(() => outcome.value.examined?.rolls ?? 'ball')
+/** Where the leading cause lies in the handling: how it is done. */
+const handling = computed(() =>
+  ranking.value && ranking.value.verdict !== 'open' ? handlingOfCause(ranking.value.causes[0]?.cause ?? '') : [],
+)
+const beside = computed(() => outcome.value.beside)
+const counted = computed(() => {
+  if (!beside.value) return null
+  const { by, findings } = beside.value
+  const here = countedHere(findings)
+  return by === 'plant' ? { large: countedByTrade, small: here } : { large: here, small: countedByTrade }
+})
 /** Types that are adjusted have an end play to be found. */
 const adjusted = computed(() => bench.bearing.value && factsOf(bench.bearing.value.row.type).adjusted)
-const labels = new Map(damage.signs.map(({ sign, label }) => [sign, label]))
-const unexplained = computed(() => (ranking.value?.unexplained ?? []).map((sign) => labels.get(sign) ?? sign))
+const unexplained = computed(() => (ranking.value?.unexplained ?? []).map(signLabel))
 </script>
 
 <template>
@@ -35,7 +48,13 @@ const unexplained = computed(() => (ranking.value?.unexplained ?? []).map((sign)
         seen.
       </p>
       <template v-if="ranking">
-        <CauseList :ranking="ranking" :labels="outcome.signLabels" />
+        <CauseList :ranking="ranking" :labels="outcome.signLabels" :beside="beside" />
+        <p v-if="beside && counted" class="quiet" data-test="own-causes">
+          Large: {{ counted.large }}. Small: {{ counted.small }}.
+          <button v-if="session.mayPlan" type="button" class="link" @click="bench.goBy({ causes: beside.by })">
+            go by the small ones
+          </button>
+        </p>
         <p v-if="unexplained.length" class="quiet" data-test="unexplained">
           The first does not explain: {{ unexplained.join(', ') }}. A second cause may be at work.
         </p>
@@ -47,6 +66,7 @@ const unexplained = computed(() => (ranking.value?.unexplained ?? []).map((sign)
           @field="emit('field', $event)"
         />
       </template>
+      <HandlingList v-if="ranking && handling.length" :keys="handling" />
       <section aria-label="What was seen">
         <h2 v-if="outcome.begun">What counts</h2>
         <SignList />

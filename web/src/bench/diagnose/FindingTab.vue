@@ -1,16 +1,19 @@
 <script setup lang="ts">
 import type { FindingDetail } from '@yardfrost/contract'
-import { makeFinding, percentWords } from '@yardfrost/core'
+import { FindingEntry, makeFinding, percentWords } from '@yardfrost/core'
 import Button from 'primevue/button'
 import { computed, ref, shallowRef } from 'vue'
-import { api, ApiFailure } from '../../api/client.ts'
+import { api } from '../../api/client.ts'
 import { newId } from '../../field/new-id.ts'
+import { useOutbox } from '../../field/use-outbox.ts'
 import { damage } from '../../references.ts'
+import { causeWords } from '../../log/life-words.ts'
 import { useSession } from '../../shell/session.ts'
 import { shownTime } from '../../shell/shown-time.ts'
 import { useLoading } from '../../shell/use-loading.ts'
 import LensSheet from '../LensSheet.vue'
 import { useBench } from '../use-bench.ts'
+import { useSendPhotos } from './use-bench-photos.ts'
 import SignList from './SignList.vue'
 
 /** What a person decides of what was seen, and why; kept as it stands, with the ranking of the day. */
@@ -26,34 +29,41 @@ const first = computed(() => ranking.value?.causes.slice(0, offered) ?? [])
 const chosen = ref<string | null>(null)
 const cause = computed(() => chosen.value ?? first.value[0]?.cause ?? '')
 const why = ref('')
-const trouble = shallowRef<ApiFailure | null>(null)
 const findings = shallowRef<FindingDetail[]>([])
-const { load } = useLoading(async () => {
+const { failure, load } = useLoading(async () => {
   findings.value = await api.findings(bench.id)
 })
-const titles = new Map(damage.causes.map((one) => [one.cause, one.title]))
 const clearance = computed(() => ({
   found: bench.bearing.value?.decoded.clearanceClass ?? null,
   calledFor: bench.inputs.value.bearing.requiredClearance,
 }))
-/** Its id is made once, so that pressing twice keeps one. */
-let id = newId()
+const { send } = useSendPhotos()
+/** Without a network it waits on this device. */
+const outbox = useOutbox({
+  owner: { workId: `findings-${bench.id}`, accountId: session.account?.id ?? '' },
+  schema: FindingEntry,
+  prepare: send,
+  send: async (entries) => {
+    for (const entry of entries) await api.addFinding(bench.id, entry)
+    void load()
+    return []
+  },
+  signedOut: session.expire,
+})
+const { waiting, refused, away } = outbox
+outbox.resume()
 
-async function keep() {
+/** What would be kept now: pressing twice keeps one. */
+const toKeep = computed(() => JSON.stringify([bench.inputs.value.diagnose, chosen.value, why.value]))
+const kept = ref('')
+function keep() {
   const finding = makeFinding(bench.effective.value, outcome.value)
   if (!finding) return
-  trouble.value = null
   const decided = cause.value === '' ? null : cause.value
-  try {
-    await api.addFinding(bench.id, { id, at: new Date().toISOString(), cause: decided, why: why.value, finding })
-    id = newId()
-    why.value = ''
-    chosen.value = null
-    await load()
-  } catch (error) {
-    if (!(error instanceof ApiFailure)) throw error
-    trouble.value = error
-  }
+  outbox.add({ id: newId(), at: new Date().toISOString(), cause: decided, why: why.value, finding })
+  why.value = ''
+  chosen.value = null
+  kept.value = toKeep.value
 }
 </script>
 
@@ -86,19 +96,33 @@ async function keep() {
         </p>
         <label class="label" for="finding-why">Why, in your words</label>
         <textarea id="finding-why" v-model="why" rows="3" maxlength="600" data-test="finding-why" />
-        <p v-if="trouble" class="error" role="alert">{{ trouble.message }}. {{ trouble.fix }}</p>
-        <Button v-if="session.maySave" type="submit" label="Keep as a finding" data-test="keep" />
+        <p v-for="one in refused" :key="one.entry.id" class="error" role="alert" data-test="finding-refused">
+          {{ one.message }}. {{ one.fix }}
+          <button type="button" class="link" @click="outbox.markRead(one.entry.id)">read</button>
+        </p>
+        <Button
+          v-if="session.maySave"
+          type="submit"
+          :label="kept === toKeep ? 'Kept' : 'Keep as a finding'"
+          :disabled="kept === toKeep"
+          data-test="keep"
+        />
       </form>
       <SignList />
     </template>
     <template #figures>
       <h2>Findings here</h2>
-      <p v-if="findings.length === 0" class="quiet">None yet.</p>
+      <p v-if="failure" class="quiet">Those that were kept before cannot be read now.</p>
+      <p v-else-if="findings.length + waiting.length === 0" class="quiet">None yet.</p>
+      <p v-for="one in waiting" :key="one.id" data-test="finding-waits">
+        {{ one.cause === null ? 'left open' : causeWords(one.cause) }}
+        <span class="quiet">{{ away ? 'waits on this device for the network' : 'is being sent' }}</span>
+      </p>
       <p v-for="one in findings" :key="one.id">
-        <RouterLink :to="{ name: 'finding', params: { id: one.id } }" data-test="finding">
-          {{ shownTime(one.at) }}: {{ one.cause === null ? 'left open' : (titles.get(one.cause) ?? one.cause) }}
+        <RouterLink :to="{ name: 'finding', params: { id: one.id } }" data-test="kept-finding">
+          {{ shownTime(one.at) }}: {{ one.cause === null ? 'left open' : causeWords(one.cause) }}
         </RouterLink>
-        <span class="quiet"> {{ one.by ?? '' }}</span>
+        <span v-if="one.by" class="quiet by">{{ one.by }}</span>
       </p>
     </template>
   </LensSheet>
@@ -152,6 +176,10 @@ select {
 
 textarea {
   padding: 6px 8px;
+}
+
+.by {
+  margin-left: 8px;
 }
 
 .apart {

@@ -1,6 +1,12 @@
 <script setup lang="ts">
-import { attempt, runningSpeed, vibrationSeverity, type SpectrumFault } from '@yardfrost/core'
-import { stringify } from 'csv-stringify/browser/esm/sync'
+import {
+  attempt,
+  InputError,
+  parseQuantity,
+  runningSpeed,
+  vibrationSeverity,
+  type SpectrumFault,
+} from '@yardfrost/core'
 import Button from 'primevue/button'
 import { computed, ref, shallowRef } from 'vue'
 import { api, ApiFailure } from '../../api/client.ts'
@@ -9,7 +15,7 @@ import VerdictMark from '../../figures/VerdictMark.vue'
 import { readCsv, readWav, type VibrationSamples } from '../../listen/read-record.ts'
 import SpectrumSheet from '../../listen/SpectrumSheet.vue'
 import { useListening } from '../../listen/use-listening.ts'
-import { keepFile } from '../download.ts'
+import { keepTable } from '../../shell/keep-file.ts'
 import { useBench } from '../use-bench.ts'
 import { useSigns } from './use-signs.ts'
 
@@ -64,15 +70,20 @@ async function open(event: Event) {
   trouble.value = null
   const content = await file.arrayBuffer()
   input.value = ''
-  const typed = Number(sampleRate.value.replace(',', '.'))
-  const rate = sampleRate.value.trim() === '' || !(typed > 0) ? null : typed
   const { value, refusal: refused } = attempt(() =>
     file.name.toLowerCase().endsWith('.wav')
       ? readWav(content, file.name)
-      : readCsv(new TextDecoder().decode(content), file.name, rate),
+      : readCsv(new TextDecoder().decode(content), file.name, readRate()),
   )
   if (value) await hearThrough(value)
   else trouble.value = refused
+}
+/** Samples a second as typed; null where the file has times of its own. @throws InputError */
+function readRate(): number | null {
+  const title = 'Samples a second'
+  const rate = parseQuantity(sampleRate.value, 'frequency', 'metric', title)
+  if (rate === null || rate > 0) return rate
+  throw new InputError({ code: 'OUT_OF_RANGE', field: title, value: rate, allowed: 'more than 0', fix: 'Leave it empty for a file that has times.' }) // prettier-ignore
 }
 function takeBack() {
   for (const sign of taken.value) answer(sign, null)
@@ -148,8 +159,7 @@ function keepCsv() {
   if (!heard) return
   const of = (kind: string, { heights, resolutionHz }: typeof heard.velocity) =>
     [...heights].map((height, bin) => ({ kind, hz: (bin * resolutionHz).toFixed(3), height: height.toPrecision(5) }))
-  const csv = stringify([...of('velocity mm/s', heard.velocity), ...of('envelope depth', heard.envelope)], { header: true }) // prettier-ignore
-  keepFile('spectrum.csv', 'text/csv', csv)
+  keepTable('spectrum', [...of('velocity mm/s', heard.velocity), ...of('envelope depth', heard.envelope)])
 }
 </script>
 

@@ -4,17 +4,16 @@ import { computed } from 'vue'
 import LookDrawing from '../../drawing/signs/LookDrawing.vue'
 import SignDrawing from '../../drawing/signs/SignDrawing.vue'
 import type { Rolls } from '../../drawing/signs/index.ts'
-import { damage } from '../../references.ts'
+import { signNamed } from '../../references.ts'
 
 /** What to look at next, what tells most first, with how to look and what it would look like. */
 const { ranking, rolls } = defineProps<{ ranking: Ranking; rolls: Rolls }>()
 defineEmits<{ answer: [sign: string, found: boolean] }>()
 
 const most = 3
-const byName = new Map(damage.signs.map((sign) => [sign.sign, sign]))
 const questions = computed(() =>
   ranking.nextQuestions.slice(0, most).map(({ sign, question }) => {
-    const known = byName.get(sign)
+    const known = signNamed(sign)
     return { sign, question, way: known ? wayToLook(known) : ('lamp' as const) }
   }),
 )

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { reportedKey, reportedOf, type Reported } from '@yardfrost/core'
 import { computed } from 'vue'
-import { damage } from '../../references.ts'
+import { signLabel } from '../../references.ts'
 import { shownDay } from '../../shell/shown-time.ts'
 import { useBench } from '../use-bench.ts'
 import { useSigns } from './use-signs.ts'
@@ -10,8 +10,6 @@ import { useSigns } from './use-signs.ts'
 const bench = useBench()
 const { seen, notSeen, entered, answer } = useSigns()
 
-const byName = new Map(damage.signs.map((sign) => [sign.sign, sign]))
-const labelOf = (sign: string) => byName.get(sign)?.label ?? sign
 const outcome = computed(() => bench.assessment.value.outcomes.diagnose)
 const cannotBe = (sign: string) => outcome.value.impossible.find((one) => one.sign === sign)?.why ?? null
 const marks = computed(() => [
@@ -23,7 +21,7 @@ const reported = computed(() => {
   const counts = new Set(reportedOf(bench.inputs.value, bench.machine.value).map(reportedKey))
   return (bench.machine.value.reported ?? [])
     .filter(({ sign }) => !entered.value.includes(sign))
-    .map((one) => ({ one, counts: counts.has(reportedKey(one)), label: labelOf(one.sign) }))
+    .map((one) => ({ one, counts: counts.has(reportedKey(one)), label: signLabel(one.sign) }))
 })
 function strike(one: Reported, out: boolean) {
   const { diagnose } = bench.inputs.value
@@ -50,16 +48,16 @@ function strike(one: Reported, out: boolean) {
     <ul v-if="outcome.painted.length" class="marks" aria-label="Painted" data-test="painted">
       <li v-for="{ sign, where } in outcome.painted" :key="sign" :data-painted="sign">
         <span class="word">painted</span>
-        <span>{{ labelOf(sign) }}, {{ where }}</span>
+        <span>{{ signLabel(sign) }}, {{ where }}</span>
       </li>
     </ul>
     <ul v-if="marks.length" class="marks" data-test="marks">
       <li v-for="{ sign, word } in marks" :key="sign">
         <span class="word">{{ word }}</span>
         <span :class="{ struck: cannotBe(sign) !== null }">
-          {{ labelOf(sign) }}<template v-if="cannotBe(sign)">. {{ cannotBe(sign) }} It does not count.</template>
+          {{ signLabel(sign) }}<template v-if="cannotBe(sign)">. {{ cannotBe(sign) }} It does not count.</template>
         </span>
-        <button type="button" :aria-label="`Take out ${labelOf(sign)}`" @click="answer(sign, null)">take out</button>
+        <button type="button" :aria-label="`Take out ${signLabel(sign)}`" @click="answer(sign, null)">take out</button>
       </li>
     </ul>
   </div>

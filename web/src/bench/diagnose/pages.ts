@@ -1,5 +1,13 @@
 import { defineAsyncComponent } from 'vue'
-import type { LensPage } from '../lens-page.ts'
+import type { LensPage, PageSheet } from '../lens-page.ts'
+
+/** The sheet that is painted, and that a finding is made of. */
+const raceways: PageSheet = {
+  caption: 'Raceways unrolled, as they came out',
+  component: defineAsyncComponent(() => import('./MarksSheet.vue')),
+  props: ({ bearing }) => bearing && {},
+  scrolls: true,
+}
 
 /** Pages of this lens; it opens with the first. */
 export const diagnosePages: readonly LensPage[] = [
@@ -10,12 +18,7 @@ export const diagnosePages: readonly LensPage[] = [
     fields: [],
     component: defineAsyncComponent(() => import('./DiagnosePage.vue')),
     ownSheet: true,
-    sheet: {
-      caption: 'Raceways unrolled, as they came out',
-      component: defineAsyncComponent(() => import('./MarksSheet.vue')),
-      props: ({ bearing }) => bearing && {},
-      scrolls: true,
-    },
+    sheet: raceways,
   },
   {
     key: 'before',
@@ -27,6 +30,20 @@ export const diagnosePages: readonly LensPage[] = [
     sheet: {
       caption: 'What was noticed, and what was done to it',
       component: defineAsyncComponent(() => import('./BeforeSheet.vue')),
+      props: () => ({}),
+      scrolls: true,
+    },
+  },
+  {
+    key: 'both-ends',
+    label: 'Both ends',
+    question: 'Do both ends show the same?',
+    fields: ['diagnose.upperFaces'],
+    component: defineAsyncComponent(() => import('./EndsPage.vue')),
+    ownSheet: true,
+    sheet: {
+      caption: 'Bearings of this machine, as they came out',
+      component: defineAsyncComponent(() => import('./EndsSheet.vue')),
       props: () => ({}),
       scrolls: true,
     },
@@ -52,11 +69,6 @@ export const diagnosePages: readonly LensPage[] = [
     fields: [],
     component: defineAsyncComponent(() => import('./FindingTab.vue')),
     ownSheet: true,
-    sheet: {
-      caption: 'Raceways unrolled, as they came out',
-      component: defineAsyncComponent(() => import('./MarksSheet.vue')),
-      props: ({ bearing }) => bearing && {},
-      scrolls: true,
-    },
+    sheet: raceways,
   },
 ]

@@ -9,6 +9,7 @@ import ReadingSheet from '../measure/ReadingSheet.vue'
 import TextField from '../../form/TextField.vue'
 import { useBench } from '../use-bench.ts'
 import ClosurePicker from './ClosurePicker.vue'
+import SlipPanel from './SlipPanel.vue'
 
 /** A worn bearing without a number: readings in several places, what rolls, how it is closed; what it can be follows. */
 const emit = defineEmits<{ working: [figure: string] }>()
@@ -90,6 +91,7 @@ const misfit = (value: number) => format.inline({ kind: 'number', number: value 
       Clean it first. Two of the three sizes are enough; three places each tell wear from a slipped reading. Bores wear
       larger, outsides and widths smaller.
     </p>
+    <SlipPanel />
   </div>
 </template>
 

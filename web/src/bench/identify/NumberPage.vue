@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { bearingTypeNames, lookUpBearing } from '@yardfrost/core'
+import { bearingTypeNames, findBearing } from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
@@ -23,12 +23,27 @@ const bearing = computed(() => bench.bearing.value)
 const outcome = computed(() => bench.assessment.value.outcomes.identify)
 /** What the number says, without what was typed and what stands above already. */
 const evidence = computed(() => figures.value['designation']?.givens.slice(2) ?? [])
+/** What a maker's list says of this very bearing. */
+const maker = computed(() => {
+  const listed = bench.machine.value.maker
+  if (listed?.designation !== bench.inputs.value.bearing.designation) return null
+  const { dynamicN, staticN, limitingRpm, massKg, list, number } = listed.values
+  const said = (label: string, value: number | null, quantity: 'force' | 'speed' | 'mass') =>
+    value === null ? [] : [`${label} ${format.inline({ kind: 'number', number: value }, quantity)}`]
+  const told = [
+    ...said('C', dynamicN, 'force'),
+    ...said('C0', staticN, 'force'),
+    ...said('limiting speed', limitingRpm, 'speed'),
+    ...said('mass', massKg, 'mass'),
+  ]
+  return { list, number, told: told.join(', ') }
+})
 const toOrder = computed(() => outcome.value.toOrder ?? '')
 const present = computed(() => bearing.value?.decoded.normal ?? '')
 const sameSize = computed(() => outcome.value.sameSize)
 const typeOf = (designation: string) => {
-  const found = lookUpBearing(designation, catalogue)
-  return found.kind === 'found' ? bearingTypeNames[found.bearing.row.type] : ''
+  const found = findBearing(designation, catalogue)
+  return found ? bearingTypeNames[found.row.type] : ''
 }
 </script>
 
@@ -67,6 +82,10 @@ const typeOf = (designation: string) => {
       :name="name"
       @working="emit('working', $event)"
     />
+    <p v-if="maker" class="maker" data-test="maker">
+      {{ maker.list }} has {{ maker.number }}:
+      {{ maker.told }}
+    </p>
     <ul class="evidence" aria-label="What the number says">
       <li v-for="(one, index) in evidence" :key="index" :class="{ assumed: one.assumed }">
         <span class="label">{{ one.label }}</span>

@@ -44,7 +44,9 @@ const torque = (value: number) => format.digits(value, 'torque', { figures: 2 })
       <section v-if="force.pressN" class="steps" data-test="press-steps">
         <h3>On</h3>
         <ol>
-          <li v-for="line in pressSteps(force)" :key="line">{{ format.sentence(line) }}</li>
+          <li v-for="line in pressSteps(force, bench.machine.value.practices?.drift ?? undefined)" :key="line">
+            {{ format.sentence(line) }}
+          </li>
         </ol>
         <h3>Off again</h3>
         <ol>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { heatingTools, holdingWords, mountHousingWords, mountingMethods, toolWords } from '@yardfrost/core'
+import { handlingFor, heatingTools, holdingWords, mountHousingWords, mountingMethods, toolWords } from '@yardfrost/core'
 import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
+import HandlingList from '../../drawing/handling/HandlingList.vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
 import VerdictMark from '../../figures/VerdictMark.vue'
@@ -25,6 +26,11 @@ const tools = computed({
   get: () => bench.effective.value.mount.tools,
   set: (next) => bench.setAt('mount.tools', next),
 })
+/** Beside taking off and mounting, how the ring is handled. */
+const handlingOf = (stage: string) =>
+  stage === 'take-off' || stage === 'mount'
+    ? handlingFor(stage, bench.assessment.value.outcomes.mount, bench.machine.value.practices?.drift)
+    : []
 const { stepOf } = useMountSteps(bench)
 const shown = computed(() => ['take-off', 'mount', 'lock', 'close'].flatMap((key) => stepOf(key) ?? []))
 </script>
@@ -65,6 +71,7 @@ const shown = computed(() => ['take-off', 'mount', 'lock', 'close'].flatMap((key
           <li v-for="line in step.does" :key="line">{{ format.sentence(line) }}</li>
         </ol>
         <p v-for="caution in step.cautions" :key="caution" class="caution">{{ caution }}</p>
+        <HandlingList :keys="handlingOf(step.stage)" />
       </section>
     </template>
   </LensSheet>

@@ -68,6 +68,27 @@ export function stripFrame(
   }
 }
 
+/** Room beside the strips for their words, for the rows of a ring, above the first, and between the two rings, px. */
+const sheet = { left: 56, right: 22, rowsPx: 72, above: 44, between: 64, below: 26 }
+
+/**
+ * Both rings below each other on a sheet of a width, the outer one first.
+ *
+ * @returns no frames while the sheet has no width; its height, px
+ */
+export function stripSheet(raceways: readonly Raceway[], widthPx: number): { frames: StripFrame[]; height: number } {
+  let top = sheet.above
+  const frames = (['outer', 'inner'] as const).flatMap((ring) => {
+    const of = raceways.filter((one) => one.ring === ring)
+    if (of.length === 0 || widthPx === 0) return []
+    const width = Math.max(widthPx - sheet.left - sheet.right, 200)
+    const frame = stripFrame(of, { left: sheet.left, width, top, roomPx: sheet.rowsPx })
+    top = frame.bottom + sheet.between
+    return [frame]
+  })
+  return { frames, height: (frames.at(-1)?.bottom ?? 200) + sheet.below }
+}
+
 /** A point of a strip: surface, row, degrees round and share across. */
 export interface StripPoint {
   surface: Surface

@@ -1,0 +1,43 @@
+import { attempt, heaviestOf, seeInside, type InsideLoad } from '@yardfrost/core'
+import { computed } from 'vue'
+import { useBench, type Bench } from '../use-bench.ts'
+
+function lookInside(bench: Bench) {
+  /** What Float lets it run with, µm. */
+  const span = computed(() => {
+    const found = bench.assessment.value.outcomes.float.clearance?.span
+    return found ? { least: found.least, most: found.most, probable: found.probable } : null
+  })
+  const load = computed((): InsideLoad | null => {
+    const { carrying, ratings } = bench.assessment.value.outcomes.carry
+    const heaviest = carrying && heaviestOf(carrying)
+    if (!heaviest) return null
+    const { load: given, seat } = bench.effective.value
+    return {
+      radialN: heaviest.radialN,
+      axialN: heaviest.axialN,
+      clearanceUm: bench.look.clearanceUm ?? span.value?.probable ?? 0,
+      tiltArcmin: bench.look.tiltArcmin,
+      speedRpm: given.speedRpm,
+      dynamicRatingN: ratings && !ratings.dynamicEstimated ? ratings.dynamicN : null,
+      rotatingRing: seat.loadCase === 'outer-turns' ? 'outer' : 'inner',
+    }
+  })
+  const seen = computed(() => {
+    const bearing = bench.bearing.value
+    const under = load.value
+    return bearing && under ? attempt(() => seeInside(bearing, under)) : null
+  })
+  return { bench, span, load, seen }
+}
+
+/** Panel and drawing look into the same bearing: it is worked out once a stroke. */
+const looked = new WeakMap<Bench, ReturnType<typeof lookInside>>()
+
+/** The inside of the bearing on the bench, under the load that asks most of it, at the clearance that is looked at. */
+export function useInside() {
+  const bench = useBench()
+  const inside = looked.get(bench) ?? lookInside(bench)
+  looked.set(bench, inside)
+  return inside
+}
