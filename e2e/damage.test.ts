@@ -5,6 +5,9 @@ import { join } from 'node:path'
 import { By, Key } from 'selenium-webdriver'
 import { describePage } from './describe-page.ts'
 
+/** 160 by 120 px, chequered. */
+const picture = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAKAAAAB4CAAAAABQyaazAAAAeklEQVR42u3ZsQ0AMAwCsJzdE3tWH2BPlZiZwSuiTsgN6eoVICAgICAgICAgIOBo4E+Y1AMEBAQEBAQEBAQEnA206gABAQEBAQEBAQEB/SRmJyAgICAgICAgIKCfxKoDBAQEBAQEBAQEBPSTmJ2AgICAgICAgICAq4APdYTis21aGDwAAAAASUVORK5CYII=', 'base64') // prettier-ignore
+
 describePage('the damage bench', { as: 'technician' }, ({ page }) => {
   const ring = (name: string) => page.see(`[data-paint="${name}"]`)
   const leading = () => page.see('[data-test="causes"] li:first-child').then((li) => li.getAttribute('data-cause'))
@@ -150,6 +153,93 @@ describePage('the damage bench', { as: 'technician' }, ({ page }) => {
     await page.see('[data-painted="etched-lines-at-pitch"]')
     await leads('standstill-etching')
     await wipeAll()
+  })
+
+  it('puts both ends beside each other, and says more than either', async () => {
+    const outward = async () => {
+      await stroke('outer', [[-0.3, -0.25], [0.3, -0.25]]) // prettier-ignore
+      await page.turnTo('both-ends')
+      await page.choose('[data-test="diagnose.upperFaces"]', 'away from the other bearing')
+    }
+    await openMarks('DF-41', 'Fan end')
+    await outward()
+    await page.seeText('[data-test="ends-lack"]', /Nothing was seen of the other end yet/)
+    await page.click('[data-test="save"]')
+    await page.seeText('[data-test="save-state"]', /^Saved/)
+    await page.clickWords('[data-test="ends"] a', 'To its bench')
+    await page.seeText('.crumbs, nav', /Coupling end/)
+    await ring('outer')
+    await outward()
+    await page.seeText('[data-alike="outward"]', /outward here and at Fan end.*end that should float/s)
+    await leads('no-float')
+    await page.turnTo('diagnose')
+    await page.see('[data-painted="tracks-offset-opposed"]')
+    await wipeAll()
+    await openMarks('DF-41', 'Fan end')
+    await page.click('[data-brush="wipe"]')
+    await stroke('outer', [[-0.45, -0.25], [0.45, -0.25]]) // prettier-ignore
+    await page.eventually(async () => assert.isEmpty(await page.all('[data-test="raceways"] .band')))
+    await page.click('[data-test="save"]')
+    await page.seeText('[data-test="save-state"]', /^Saved/)
+  })
+
+  it('paints the other bearing of a pair as well', async () => {
+    await openMarks('TL-1', 'Thrust pair')
+    await stroke('outer', [[-0.45, 0.1], [0.45, 0.1]]) // prettier-ignore
+    await page.click('[data-mate="true"]')
+    await page.eventually(async () => assert.isEmpty(await page.all('[data-test="raceways"] .band')))
+    await page.click('[data-brush="flutes"]')
+    await stroke('outer', [[-0.1, 0], [0.1, 0]]) // prettier-ignore
+    await page.seeText('[data-painted="fluting"]', /of the other of the pair/)
+    await page.click('[data-mate="false"]')
+    await page.see('[data-test="raceways"] .band')
+    await wipeAll()
+  })
+
+  it('pins a photograph to its place, measures in it by keys, and keeps a finding without a network', async () => {
+    await openMarks('TL-1', 'Thrust pair')
+    await page.click('[data-brush="spalling"]')
+    await stroke('outer', [[-0.02, 0], [0.02, 0]]) // prettier-ignore
+    await page.click('[data-test="pin"]')
+    await stroke('outer', [[0, 0]])
+    await page.seeText('[data-test="photo-panel"] h2', /of the outer ring at 18\d°/)
+    const folder = mkdtempSync(join(tmpdir(), 'yardfrost-picture-'))
+    writeFileSync(join(folder, 'spall.png'), picture)
+    await page.attach('[data-test="photo"]', join(folder, 'spall.png'))
+    await page.see('[data-test="photo-panel"] img')
+    await page.click('[data-test="measure"]')
+    await page.seeText('[data-test="measured"]', /Lay a known length first/)
+    await page.click('[data-test="lay-known"]')
+    // Both lines are laid as long as each other.
+    await page.seeText('[data-test="measured"]', /^10\.0 mm within 0\.4 mm$/)
+    await page.driver.executeScript('document.querySelector("[data-line=\'0\'] [data-end=to]").focus()')
+    const ten = Array.from({ length: 10 }, () => Key.ARROW_LEFT)
+    await page.driver.actions().sendKeys(...ten).perform() // prettier-ignore
+    // Ten steps of 0.004 off a line of 0.4 of the width.
+    await page.seeText('[data-test="measured"]', /^9\.0 mm/)
+    await page.fill('[data-test="known.lengthMm"]', '1 in')
+    await page.seeText('[data-test="measured"]', /^22\.9 mm|^23 mm/)
+    await page.fill('[data-test="known.lengthMm"]', 'a coin')
+    await page.click('[data-test="photo-panel"] h2')
+    await page.seeText('[data-test="known.lengthMm-error"]', /a coin.*must be/)
+    await page.click('[data-test="close-photo"]')
+    await page.see('[data-pin="1"]')
+    await page.turnTo('finding')
+    await page.setOffline(true)
+    try {
+      await page.fill('[data-test="finding-why"]', 'Spalled on one side')
+      await page.click('[data-test="keep"]')
+      await page.seeText('[data-test="finding-waits"]', /waits on this device/)
+      await page.seeText('[data-test="keep"]', /Kept/)
+    } finally {
+      await page.setOffline(false)
+    }
+    const address = await (await page.see('[data-test="kept-finding"]')).getAttribute('href')
+    await wipeAll()
+    await page.driver.get(String(address))
+    await page.seeText('[data-test="finding-page"] figcaption', /outer ring at 18\d°; 22\.9 mm within 0\.8 mm/)
+    const shown = () => page.driver.executeScript('return document.querySelector("figure img").naturalWidth')
+    await page.eventually(async () => assert.equal(await shown(), 160))
   })
 
   it('hears the record of the collector through, names the ring that knocks, and takes it as evidence', async () => {

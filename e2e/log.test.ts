@@ -1,5 +1,5 @@
 import { assert } from 'chai'
-import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { describePage } from './describe-page.ts'
@@ -25,6 +25,15 @@ describePage('the log, and what was found', { as: 'technician' }, ({ page }) => 
     await page.see('[data-test="life-plot"] .apexcharts-svg')
   })
 
+  it('gives the plot away as numbers', async () => {
+    await page.click('[data-test="keep-plot"]')
+    const file = await page.driver.wait(() => readdirSync(folder).find((name) => name === 'life.csv'), 20_000)
+    const csv = readFileSync(join(folder, String(file)), 'utf8')
+    assert.match(csv, /^what,hours,percent_failed,hours_low,hours_high\nfailed,[\d.]+,[\d.]+,,\n/)
+    assert.match(csv, /\nline,[\d.]+,10\.00,[\d.]+,[\d.]+\n/)
+    rmSync(join(folder, String(file)))
+  })
+
   it('opens the story of a bearing', async () => {
     await page.click('[data-log="DF-41 fan end"] [data-bearing]')
     await page.seeText('[data-test="story"]', /22216.*it failed: Thermal growth/s)
@@ -43,13 +52,18 @@ describePage('the log, and what was found', { as: 'technician' }, ({ page }) => 
     const daysAgo = (days: number) => new Date(Date.now() - days * 86_400_000).toISOString().slice(0, 10)
     await typeDay('[data-test="log.fittedOn"]', daysAgo(650))
     await typeDay('[data-test="log.outOn"]', daysAgo(610))
-    await page.click('[data-test="log.ended"] option[value="failed"]')
+    await page.choose('[data-test="log.ended"]', 'it failed')
     await page.click('[data-test="keep-bearing"]')
     await page.seeText('[data-test="log-error"]', /a time when no other was.*22216/s)
     await page.seeValue('[data-test="log.designation"]', '22216 EK')
     await typeDay('[data-test="log.fittedOn"]', daysAgo(900))
     await typeDay('[data-test="log.outOn"]', daysAgo(760))
-    await page.fill('[data-test="log.hours"]', '3100,5')
+    await page.fill('[data-test="log.hoursH"]', 'many')
+    await page.click('[data-test="log.note"]')
+    await page.seeText('[data-test="log.hoursH-error"]', /“many”; it must be/)
+    assert.isFalse(await (await page.see('[data-test="keep-bearing"]')).isEnabled())
+    await page.fill('[data-test="log.hoursH"]', '3100,5')
+    await page.click('[data-test="log.note"]')
     await page.click('[data-test="keep-bearing"]')
     await page.seeText('[data-test="story"]', /22216 EK.*3.?100 h.*nobody said why/s)
     await page.click('[data-test="close-story"]')
@@ -85,7 +99,7 @@ describePage('the log, and what was found', { as: 'technician' }, ({ page }) => 
     await page.click('[data-test="to-machine-log"]')
     await page.see('[data-log="DF-41 fan end"]')
     assert.lengthOf(await page.all('[data-log]'), 2)
-    await page.click('[data-test="all-machines"]')
+    await page.click('[data-test="log-machine"] option[value=""]')
     await page.eventually(async () => assert.isAbove((await page.all('[data-log]')).length, 20))
   })
 
@@ -97,11 +111,7 @@ describePage('the log, and what was found', { as: 'technician' }, ({ page }) => 
     await page.turnTo('finding')
     await page.fill('[data-test="finding-why"]', 'Washboard, and a converter feeds it')
     await page.click('[data-test="keep"]')
-    // The list comes a moment after it is kept, and moves what is below it.
-    await page.eventually(async () => {
-      if ((await page.all('[data-test="finding-page"]')).length === 0) await page.click('[data-test="finding"]')
-      assert.isNotEmpty(await page.all('[data-test="finding-page"]'))
-    })
+    await page.openFinding()
     await page.seeText('[data-test="finding-page"] h1', /Electric current/)
     await page.seeText('[data-test="clearance"]', /found C3, called for C3/)
     await page.seeText(

@@ -57,11 +57,13 @@ describePage('when something goes wrong', { as: 'technician' }, ({ app, page }) 
       await page.seeText('[data-test="finding"]', /Carry.*Take the axial load in a locating bearing/s)
     })
 
-    it('a 400 mm bore is not in the tables, and the largest that is is named', async () => {
+    it('a 400 mm bore is found, and beyond the tables the largest is named', async () => {
       await page.press('1')
       await page.click(field('size-search'))
       await page.fill(field('size-boreMm'), '400')
-      await page.seeText(field('size-none'), /largest bore in the tables is 300/)
+      await page.seeText(field('size-found'), /23080/)
+      await page.fill(field('size-boreMm'), '600')
+      await page.seeText(field('size-none'), /largest bore in the tables is 480/)
       await page.fill(field('size-boreMm'), '2 1/2 in')
       await page.seeText(field('size-none'), /nearest bores in the tables are 65\.00.*60\.00/)
     })

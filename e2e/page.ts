@@ -216,6 +216,13 @@ export class Page {
     await option.click()
   }
 
+  /** From the bench to the latest finding; the list comes a moment after it is kept, and moves what is below it. */
+  openFinding = (): Promise<void> =>
+    this.eventually(async () => {
+      if ((await this.all('[data-test="finding-page"]')).length === 0) await this.click('[data-test="kept-finding"]')
+      assert.isNotEmpty(await this.all('[data-test="finding-page"]'))
+    })
+
   /** A key pressed on the page, in no field. */
   async press(key: string): Promise<void> {
     await this.driver.executeScript('document.activeElement instanceof HTMLElement && document.activeElement.blur()')
