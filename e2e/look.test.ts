@@ -61,6 +61,25 @@ describePage('reach and look', {}, ({ page }) => {
     await page.seeGone('[data-test="keys"]')
   })
 
+  it('opens what was typed, though the answer to its last letters is still on its way', async () => {
+    await page.go()
+    await page.see('[data-machine]')
+    await page.press('/')
+    const slow = { offline: false, latency: 1500, downloadThroughput: -1, uploadThroughput: -1 }
+    await page.devTools('Network.enable', {})
+    const type = (...keys: string[]) =>
+      page.driver
+        .actions()
+        .sendKeys(...keys)
+        .perform()
+    await type('i')
+    await page.see('[role="option"]')
+    await page.devTools('Network.emulateNetworkConditions', slow)
+    await type('mpeller 313', Key.ENTER)
+    await page.seeText('h1', /Impeller/i)
+    await page.devTools('Network.emulateNetworkConditions', { ...slow, latency: 0 })
+  })
+
   it('does not take digits typed into a field for commands', async () => {
     await page.press('2')
     const field = await page.see('[data-test="load.radialN"]')

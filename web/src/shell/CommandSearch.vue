@@ -1,22 +1,29 @@
 <script setup lang="ts">
 import type { MachineDetail } from '@yardfrost/contract'
 import AutoComplete from 'primevue/autocomplete'
-import { ref, useTemplateRef } from 'vue'
+import { ref, useTemplateRef, watch } from 'vue'
 import { useRouter, type RouteLocationRaw } from 'vue-router'
 import { api, ApiFailure } from '../api/client.ts'
 import { useFormat } from '../figures/use-format.ts'
 import { useSettings } from './settings.ts'
 
-interface Hit {
+interface Found {
   label: string
   detail: string
   to: RouteLocationRaw
+}
+
+interface Hit extends Found {
+  /** What was typed when it was found. */
+  query: string
 }
 
 const router = useRouter()
 const settings = useSettings()
 const format = useFormat()
 const text = ref<string | Hit>('')
+/** What stands in the field, or stood there when a hit was taken. */
+let typed = ''
 const hits = ref<Hit[]>([])
 const box = useTemplateRef<{ $el: HTMLElement }>('box')
 
@@ -27,8 +34,22 @@ const nothing = 'Nothing on this site has that in its name, and no table has it 
 /** What is said where there is no hit. */
 const empty = ref(nothing)
 
-/** Machines and positions whose tag, name or bearing holds every word that was typed. */
+watch(
+  text,
+  (now) => {
+    if (typeof now === 'string') typed = now
+  },
+  { flush: 'sync' },
+)
+
 async function find({ query }: { query: string }) {
+  const found = await hitsFor(query)
+  // An answer to fewer letters may come after the one to more.
+  if (query === typed) hits.value = found
+}
+
+/** Machines and positions whose tag, name or bearing holds every word that was typed, then numbers and sizes. */
+async function hitsFor(query: string): Promise<Hit[]> {
   const words = query.toLowerCase().split(/\s+/).filter(Boolean)
   let machines: MachineDetail[] = []
   empty.value = nothing
@@ -38,7 +59,7 @@ async function find({ query }: { query: string }) {
     if (!(error instanceof ApiFailure)) throw error
     empty.value = `${error.message}. ${error.fix}`
   }
-  const all = machines.flatMap((machine): (Hit & { text: string })[] => [
+  const all = machines.flatMap((machine): (Found & { text: string })[] => [
     {
       label: `${machine.tag} ${machine.name}`,
       detail: machine.area,
@@ -54,11 +75,11 @@ async function find({ query }: { query: string }) {
   ])
   const here = all.filter(({ text: line }) => words.every((word) => line.includes(word))).slice(0, mostHits)
   const sizes = await sizesOf(query)
-  hits.value = [...here, ...sizes.slice(0, Math.max(fewestSizes, mostHits - here.length))]
+  return [...here, ...sizes.slice(0, Math.max(fewestSizes, mostHits - here.length))].map((hit) => ({ ...hit, query }))
 }
 
 /** A number or a size of the tables, to be taken to the counter. */
-async function sizesOf(query: string): Promise<Hit[]> {
+async function sizesOf(query: string): Promise<Found[]> {
   if (!/\d/.test(query)) return []
   // The tables come when somebody looks a number up, and not with the first page.
   const { onCounter } = await import('../counter/on-counter.ts')
@@ -72,6 +93,13 @@ async function sizesOf(query: string): Promise<Hit[]> {
 async function open({ value }: { value: Hit }) {
   text.value = ''
   await router.push(value.to)
+}
+
+/** Enter may come before the answer to the last letters, and opens the first of it all the same. */
+async function openTyped() {
+  if (!typed.trim() || hits.value[0]?.query === typed) return
+  const [first] = await hitsFor(typed)
+  if (first) await open({ value: first })
 }
 
 defineExpose({ focus: () => box.value?.$el.querySelector('input')?.focus() })
@@ -93,6 +121,7 @@ defineExpose({ focus: () => box.value?.$el.querySelector('input')?.focus() })
     :pt="{ pcInputText: { root: { 'data-test': 'search' } } }"
     @complete="find"
     @option-select="open"
+    @keydown.enter="openTyped"
   >
     <template #option="{ option }">
       <span class="hit">
