@@ -1,10 +1,9 @@
-import { findBearing, readCatalogue, seeInside } from '@yardfrost/core'
+import { findBearing, seeInside } from '@yardfrost/core'
+import { catalogue } from '@yardfrost/core/test/references.ts'
 import { assert } from 'chai'
-import { readFileSync } from 'node:fs'
 import { Key } from 'selenium-webdriver'
 import { describePage } from './describe-page.ts'
 
-const catalogue = readCatalogue(readFileSync(new URL('../core/data/dimensions.csv', import.meta.url), 'utf8'))
 /** Life of a cylindrical roller bearing under 25 kN at 1480 r/min, h. */
 const lifeOf = (tiltArcmin: number, clearanceUm = 0): number => {
   const bearing = findBearing('NU313-C3', catalogue)

@@ -3,19 +3,14 @@ import {
   emptyPosition,
   formatQuantity,
   RollingPosition,
-  readCatalogue,
   thinSpace,
   type RollingAssessment,
   type Lens,
   type UnitSystem,
 } from '@yardfrost/core'
+import { catalogue } from '@yardfrost/core/test/references.ts'
 import { assert } from 'chai'
-import { readFileSync } from 'node:fs'
-import { createRequire } from 'node:module'
 import { describePage } from './describe-page.ts'
-
-const csv = createRequire(import.meta.url).resolve('@yardfrost/core/data/dimensions.csv')
-const catalogue = readCatalogue(readFileSync(csv, 'utf8'))
 
 /** What the technician enters in this journey, as core takes it: 900 lbf, 68 °F. */
 function expectedInputs(): RollingPosition {

@@ -1,13 +1,9 @@
 import type { ShaftLine } from '@yardfrost/core'
-import { assessLine, formatQuantity, readCatalogue, sketchShaft, usualSketch } from '@yardfrost/core'
+import { catalogue } from '@yardfrost/core/test/references.ts'
+import { assessLine, formatQuantity, sketchShaft, usualSketch } from '@yardfrost/core'
 import { assert } from 'chai'
-import { readFileSync } from 'node:fs'
-import { createRequire } from 'node:module'
 import { Key } from 'selenium-webdriver'
 import { describePage } from './describe-page.ts'
-
-const csv = createRequire(import.meta.url).resolve('@yardfrost/core/data/dimensions.csv')
-const catalogue = readCatalogue(readFileSync(csv, 'utf8'))
 
 describePage('the shaft line', { as: 'technician' }, ({ page }) => {
   const open = async (tag: string) => {

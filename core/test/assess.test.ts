@@ -204,7 +204,7 @@ describe('assess', () => {
       }
   })
 
-  const designations = catalogue.rows.map((row) => row.designation)
+  const designations = catalogue.everyRow.map((row) => row.designation)
   const anyPosition = fc.record({
     designation: fc.constantFrom(...designations),
     suffix: fc.constantFrom('', '-C3', 'K', '-2RS', ' XYZ'),
@@ -235,7 +235,8 @@ describe('assess', () => {
       { maxLength: 3 },
     ),
     system: fc.constantFrom('metric', 'inch-tapered'),
-    adjust: fc.constantFrom('adjustable', 'non-adjustable', 'floating', null),
+    coneAdjust: fc.constantFrom('adjustable', 'non-adjustable', 'floating', null),
+    cupAdjust: fc.constantFrom('adjustable', 'non-adjustable', 'floating', null),
     readings: fc.array(fc.array(fc.option(fc.double({ min: 1, max: 300, noNaN: true })), { maxLength: 4 }), {
       maxLength: 3,
     }),
@@ -265,7 +266,18 @@ describe('assess', () => {
           ...rest
         } = given
         const { hotC, nu40Cst, locatedEnds, thickener, seen, readings, measured, closure, hottestRingC, ...more } = rest
-        const { arrangement, axialWay, partnerRadialN, tiltDeg, shockFactor, steps, system, adjust, ...ends } = more
+        const {
+          arrangement,
+          axialWay,
+          partnerRadialN,
+          tiltDeg,
+          shockFactor,
+          steps,
+          system,
+          coneAdjust,
+          cupAdjust,
+          ...ends
+        } = more
         const assessment = run({
           bearing: { designation: designation + suffix, requiredClosure: closure, hottestRingC },
           identify: { boreMm: measured, odMm: measured, widthMm: measured, leftClosure: closure },
@@ -287,7 +299,8 @@ describe('assess', () => {
             slides,
             toleranceClass,
             system,
-            adjust,
+            coneAdjust,
+            cupAdjust,
             shaftReadingsMm: readings,
             housingReadingsMm: readings,
           },

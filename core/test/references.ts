@@ -6,8 +6,8 @@ import { readDamageKnowledge } from '../src/diagnose/knowledge.ts'
 const file = (name: string) => readFileSync(new URL(`../data/${name}`, import.meta.url), 'utf8')
 const rows = (name: string): unknown[] => parse(file(name), { columns: true, skip_empty_lines: true })
 
-/** The catalogue that ships with the program, for the tests. */
-export const catalogue = readCatalogue(file('dimensions.csv'))
+/** The catalogue that ships with the program, for tests here and of the pages. */
+export const catalogue = readCatalogue(file('dimensions.csv'), file('inch-tapered.csv'))
 
 /** Catalogue and knowledge of damage, as the calculations take them. */
 export const references = {

@@ -16,7 +16,7 @@ function dataFile(name: string): string {
 }
 
 /** The catalogue of standard sizes as it ships with core. */
-export const loadCatalogue = (): Catalogue => readCatalogue(dataFile('dimensions.csv'))
+export const loadCatalogue = (): Catalogue => readCatalogue(dataFile('dimensions.csv'), dataFile('inch-tapered.csv'))
 
 /** The knowledge base of damage as it ships with core. */
 export function loadDamageKnowledge(): DamageKnowledge {

@@ -13,7 +13,12 @@ export const taperedRoller = {
   pairs: true,
   swivels: false,
   insertUnit: false,
-  tell: (series) => (series === '313' ? 'The cup is steep.' : 'The cup slopes gently.'),
+  tell: (series) =>
+    series === 'inch'
+      ? 'Cone and cup carry a number each: read both.'
+      : series === '313'
+        ? 'The cup is steep.'
+        : 'The cup slopes gently.',
 
   ratings: {
     rows: [1, 2, 3, 4],

@@ -1,4 +1,5 @@
 import { factsOf, BearingType } from '../bearing-types/index.ts'
+import { readInchTapered, type ConeAndCup } from './inch-tapered.ts'
 
 /** One standardised size. Lengths in mm; null where a dimension does not apply to the type. */
 export interface CatalogueRow {
@@ -14,6 +15,8 @@ export interface CatalogueRow {
   chamferMm: number | null
   /** C: cup width of tapered, outer ring width of insert bearings. */
   outerWidthMm: number | null
+  /** Numbers of an inch tapered bearing; null for metric sizes. */
+  inch: ConeAndCup | null
 }
 
 export interface Series {
@@ -22,7 +25,12 @@ export interface Series {
 }
 
 export interface Catalogue {
+  /** Metric sizes, by the number on the ring. */
   rows: readonly CatalogueRow[]
+  /** The same and inch tapered sets after them. */
+  everyRow: readonly CatalogueRow[]
+  /** Sets of an inch tapered cone, and of a cup, by its number. */
+  inchSets: ReadonlyMap<string, readonly CatalogueRow[]>
   byDesignation: ReadonlyMap<string, CatalogueRow>
   /** Rows that share bore, outside diameter and overall width, by `sizeKey`. */
   bySize: ReadonlyMap<string, readonly CatalogueRow[]>
@@ -43,26 +51,44 @@ const columns = [
 ] as const
 
 /**
- * Reads the catalogue of boundary dimensions from its CSV text.
+ * Reads the catalogue of boundary dimensions from its CSV texts.
  *
- * @param csv - header line and one size a line; plain commas, no quoting
+ * @param sizes - metric sizes: header line and one size a line; plain commas, no quoting
+ * @param inchTapered - sets of cone and cup
  * @throws Error when a line does not fit: the file ships with the program, so that is a bug, not an input
- * @see ISO 15, ISO 355, ISO 104, ISO 9628
+ * @see ISO 15, ISO 355, ISO 104, ISO 9628; ANSI/ABMA 19.2 for inch tapered sets
  */
-export function readCatalogue(csv: string): Catalogue {
-  const [header, ...lines] = csv.trim().split(/\r?\n/)
+export function readCatalogue(sizes: string, inchTapered: string): Catalogue {
+  const [header, ...lines] = sizes.trim().split(/\r?\n/)
   if (header !== columns.join(',')) throw new Error(`catalogue header is "${header ?? ''}"`)
   const rows = lines.map(readRow)
   const seriesByName = new Map<string, Series>()
   for (const { series, type } of rows) seriesByName.set(series, { name: series, type })
-  const bySize = new Map<string, CatalogueRow[]>()
-  for (const row of rows) bySize.set(sizeKey(row), [...(bySize.get(sizeKey(row)) ?? []), row])
+  const inchRows = readInchTapered(inchTapered)
+  const everyRow = [...rows, ...inchRows]
+  const numbered = inchRows.flatMap((row) => (row.inch ? [row.inch.cone, row.inch.cup].map((number) => ({ number, row })) : [])) // prettier-ignore
   return {
     rows,
-    bySize,
-    byDesignation: new Map(rows.map((row) => [row.designation, row])),
+    everyRow,
+    inchSets: grouped(
+      numbered,
+      ({ number }) => number,
+      ({ row }) => row,
+    ),
+    bySize: grouped(everyRow, sizeKey, (row) => row),
+    byDesignation: new Map(everyRow.map((row) => [row.designation, row])),
     series: [...seriesByName.values()],
   }
+}
+
+function grouped<T, V>(list: readonly T[], keyOf: (one: T) => string, valueOf: (one: T) => V): Map<string, V[]> {
+  const groups = new Map<string, V[]>()
+  for (const one of list) {
+    const group = groups.get(keyOf(one))
+    if (group) group.push(valueOf(one))
+    else groups.set(keyOf(one), [valueOf(one)])
+  }
+  return groups
 }
 
 /** Row of the deep groove bearing that an insert bearing's inside is made like. */
@@ -103,6 +129,7 @@ function readRow(line: string, index: number): CatalogueRow {
     assemblyWidthMm: assemblyWidthMm ?? null,
     chamferMm: chamferMm ?? null,
     outerWidthMm: outerWidthMm ?? null,
+    inch: null,
   }
 }
 
@@ -127,9 +154,10 @@ export function searchCatalogue(catalogue: Catalogue, query: SizeQuery): Catalog
   const wanted = (query.text ?? '').toUpperCase().replace(/[\s-]/g, '')
   const near = (asked: number | null | undefined, actual: number) =>
     asked === null || asked === undefined || Math.abs(asked - actual) <= searchSlackMm
-  const found = catalogue.rows.filter(
+  const start = wanted.replace('/', '')
+  const found = catalogue.everyRow.filter(
     (row) =>
-      row.designation.replace('/', '').startsWith(wanted.replace('/', '')) &&
+      (row.designation.replace('/', '').startsWith(start) || row.inch?.cup.startsWith(start)) &&
       near(query.boreMm, row.boreMm) &&
       near(query.odMm, row.odMm) &&
       near(query.widthMm, overallWidth(row)),

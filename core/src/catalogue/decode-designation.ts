@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
 import { factsOf, type BearingType, type ClearanceClass, type Closure } from '../bearing-types/index.ts'
 import type { Catalogue, CatalogueRow, Series } from './catalogue.ts'
+import { halfNamed, readConeAndCup } from './inch-tapered.ts'
 import { spellSuffix, type Suffix, type SuffixGroup } from './designation-suffixes.ts'
 import type { BoreShape } from './initial-clearance.ts'
 
@@ -50,7 +51,7 @@ export const taperOf = ({ boreShape, features }: Pick<Decoded, 'boreShape' | 'fe
  * @throws InputError on `designation`: no base number found, characters that do not occur in one, or a 2 that may belong to
  *   the number as well as to the closure
  * @example decodeDesignation('22220 EK/C3', catalogue).normal // '22220EK-C3'
- * @see ISO 15, ISO 355, ISO 104 for the base; common practice for the suffixes
+ * @see ISO 15, ISO 355, ISO 104 for the base; ANSI/ABMA 19.2 for inch cones and cups; common practice for the suffixes
  */
 export function decodeDesignation(designation: string, catalogue: Catalogue): Decoded {
   const text = designation
@@ -60,6 +61,8 @@ export function decodeDesignation(designation: string, catalogue: Catalogue): De
   if (text.length < 1 || text.length > 40 || !/^[A-Z0-9 \-./,_+]+$/.test(text)) {
     throw refuse(designation, '1 to 40 letters, digits, spaces and - . / , _ +')
   }
+  const inch = readConeAndCup(text, catalogue)
+  if (inch) return inch
   const base = findBase(text, catalogue, designation)
   const unknown = text.slice(0, base.from).split(separators).filter(Boolean)
   const found = readSuffixes(text.slice(base.to), base, unknown)
@@ -94,7 +97,7 @@ function findBase(text: string, catalogue: Catalogue, original: string): Base {
       if (base) return base
     }
   }
-  throw refuse(original, 'a number of a standard series, such as 6214, NU210 or 22220')
+  throw halfNamed(text, catalogue) ?? refuse(original, 'a number of a standard series, such as 6214, NU210 or 22220')
 }
 
 interface Run {

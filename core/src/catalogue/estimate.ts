@@ -73,7 +73,7 @@ export function estimateInterior(
   const widthMm = insert ? (row.outerWidthMm ?? row.widthMm) : row.widthMm
   const section = row.odMm - boreMm
   const pitchDiameterMm = (boreMm + row.odMm) / 2
-  const angleDeg = contactAngleDeg ?? rule.contactAngleDeg
+  const angleDeg = contactAngleDeg ?? row.inch?.contactAngleDeg ?? rule.contactAngleDeg
   const pinned = pinnedSize(insert ? seatSize?.designation : row.designation)
   const elementDiameterMm =
     pinned?.elementDiameterMm ?? (ball ? ballSize(row, rule, section, widthMm) : rollerSize(rule, section))

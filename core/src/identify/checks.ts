@@ -1,4 +1,5 @@
 import type { RollingPosition } from '../kinds/rolling/position.ts'
+import type { Decoded } from '../catalogue/decode-designation.ts'
 import { now, unknown, type Check } from '../working/check.ts'
 import { refusalOf } from '../working/figure.ts'
 import { isAmong, type Measured } from './measured.ts'
@@ -11,7 +12,7 @@ export function identifyChecks(position: RollingPosition, outcome: IdentifyOutco
     ...designationChecks(outcome),
     ...clearanceChecks(position, outcome),
     ...outcome.differences.map(({ check }) => check),
-    ...measuredChecks(position, outcome.measured),
+    ...measuredChecks(position, outcome),
     ...agreementChecks(outcome),
   ]
 }
@@ -42,7 +43,15 @@ function clearanceChecks({ bearing: given }: RollingPosition, { lookup }: Identi
 /** Readings of one diameter that differ by more are measured again, mm. */
 const mostSpreadMm = 0.1
 
-function measuredChecks(position: RollingPosition, { matched, refusal, marked, fitting }: Measured): Check[] {
+/** An inch set is known by the numbers on its rings; until they are entered or read, the size alone does not tell it. */
+function onlyBySize(lookup: IdentifyOutcome['lookup'], { marked, fitting: [best] }: Measured): string | null {
+  const entered = lookup.kind === 'found' ? lookup.bearing.decoded : null
+  const isInch = (decoded: Decoded | null) => decoded?.features.includes('inch-size') ?? false
+  return best?.inch && !isInch(entered) && !isInch(marked) ? best.designation : null
+}
+
+function measuredChecks(position: RollingPosition, { lookup, measured }: IdentifyOutcome): Check[] {
+  const { matched, refusal, marked, fitting } = measured
   const rest = { field: 'identify.boreMm' }
   if (refusal) {
     const { message, fix } = refusalOf(refusal)
@@ -61,7 +70,9 @@ function measuredChecks(position: RollingPosition, { matched, refusal, marked, f
     checks.push(now('spread', 'watch', words.readingsSpread(1000 * matched.spreadMm), rest))
   const [nearest] = matched.candidates
   if (matched.inchSuspected) checks.push(now('inch', 'watch', words.perhapsInch, rest))
-  else if (fitting.length === 0)
+  const inch = onlyBySize(lookup, measured)
+  if (inch) checks.push(now('inch', 'watch', words.inchBySize(inch), rest))
+  if (!matched.inchSuspected && fitting.length === 0)
     checks.push(
       now('candidates', 'watch', words.nothingFits(nearest?.designation ?? null, nearest?.misfitUm ?? 0), rest),
     )

@@ -37,6 +37,8 @@ export interface Candidate {
   reason: string
   /** What the eye tells it by from others of the size. */
   tell: string
+  /** Whether it is an inch cone and cup. */
+  inch: boolean
 }
 
 export interface Match {
@@ -56,11 +58,12 @@ const dimensions: readonly Dimension[] = ['boreMm', 'odMm', 'widthMm']
  * The median of each dimension is held against nominal in the direction wear moves it: bores wear larger, outside diameters and
  * widths smaller. What lies against wear counts threefold, for a ring does not grow. Only what was seen goes into the number.
  *
+ * @param catalogue - sizes it may be; metric ones alone where inch sizes are only to be suspected
  * @throws InputError on the first empty dimension when fewer than two are measured, on `odMm` when not above the bore, on
  *   `closedSides` when it and the closure disagree, on `closure` of a tapered roller bearing
  * @see measuring practice; sizes of ISO 15, 355, 104
  */
-export function match(input: MatchInput, catalogue: Catalogue): Match {
+export function match(input: MatchInput, catalogue: Pick<Catalogue, 'rows' | 'series'>): Match {
   const measured = measuredSizes(input)
   const scored = catalogue.rows
     .filter((row) => couldBe(row.type, input))
@@ -68,7 +71,7 @@ export function match(input: MatchInput, catalogue: Catalogue): Match {
     .map(({ row, misfit }) => ({ row, misfit, score: misfit + closurePenalty(row, input) }))
     .filter(({ score }) => score <= worstScoreUm)
   const order = new Map(catalogue.series.map(({ name }, index) => [name, index]))
-  const rank = (row: CatalogueRow) => order.get(row.series) ?? 0
+  const rank = (row: CatalogueRow) => order.get(row.series) ?? order.size
   scored.sort(
     (a, b) =>
       a.score - b.score ||
@@ -84,6 +87,7 @@ export function match(input: MatchInput, catalogue: Catalogue): Match {
       misfitUm: misfit,
       reason: reasonFor(row, measured),
       tell: tellBy(row),
+      inch: row.inch !== null,
     })),
     inchSuspected: suspectsInch(measured, best[0]?.row),
     spreadMm: Math.max(...(['boreMm', 'odMm'] as const).map((name) => spread(input[name]))),

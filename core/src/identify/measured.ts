@@ -46,7 +46,10 @@ export function matchReadings({ identify }: RollingPosition, catalogue: Catalogu
   const nothing: Measured = { matched: null, refusal: null, fitting: [], marked, built: null }
   if (measured < 2) return nothing
   const { value, refusal } = attempt(() =>
-    match({ boreMm, odMm, widthMm, rollingElement, ringShape, ...closureSeen(identify) }, catalogue),
+    match(
+      { boreMm, odMm, widthMm, rollingElement, ringShape, ...closureSeen(identify) },
+      { rows: catalogue.everyRow, series: catalogue.series },
+    ),
   )
   if (!value) return { ...nothing, refusal }
   const most = value.inchSuspected ? mostMisfitBesideInchUm : mostMisfitUm

@@ -159,9 +159,13 @@ export const readingsSpread = (spreadUm: number): Saying => ({
   wayOut: 'Measure again in other planes, clear of burrs, rust and chamfers.',
 })
 export const perhapsInch: Saying = {
-  reason: 'A size lies on a sixteenth of an inch: it may be an inch bearing, and those are not in the tables.',
+  reason: 'A size lies on a sixteenth of an inch: it may be an inch bearing that is not in the tables.',
   wayOut: 'Look for a number on the rings, and ask for the bearing by that.',
 }
+export const inchBySize = (designation: string): Saying => ({
+  reason: `The readings fit the inch cone and cup ${designation}; others have these sizes too, with another corner.`,
+  wayOut: 'Read the number on the rings, cone and cup each for itself, and enter both.',
+})
 export const nothingFits = (nearest: string | null, misfitUm: number): Saying => ({
   reason: nearest
     ? `No size in the tables fits: the nearest, ${nearest}, is ${um(misfitUm)} off.`

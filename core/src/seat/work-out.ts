@@ -1,4 +1,5 @@
 import { factsOf, isPressedOn } from '../bearing-types/index.ts'
+import type { CatalogueRow } from '../catalogue/catalogue.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt, type InputError } from '../errors/input-error.ts'
 import type { Machine } from '../model/machine.ts'
@@ -147,7 +148,7 @@ export function chooseSeat(
   const ringLoad = loadCase ? ringLoads[loadCase][seat] : null
   const bare = seat === 'shaft' && bearing ? bareSeat(position, bearing) : null
   const nominalMm = bare ? bare.nominalMm : bearing ? (seat === 'shaft' ? bearing.row.boreMm : bearing.row.odMm) : null
-  const missing = bare ? bare.missing : missingFor(position, bearing, ringLoad, loadRatio)
+  const missing = bare ? bare.missing : missingFor(seat, position, bearing, ringLoad, loadRatio)
   const choice: SeatChoice = {
     seat,
     ringLoad,
@@ -166,8 +167,15 @@ export function chooseSeat(
   return { ...choice, chosen: value, refusal, gauged: value ? gaugeSeat(seat, position, value) : nothingGauged }
 }
 
+const adjustOf = { shaft: 'coneAdjust', housing: 'cupAdjust' } as const
+
+/** Whether the seats follow the inch tables: the number says so, or somebody says it of a tapered bearing whose number does not. */
+export const isInchSeat = ({ system }: RollingPosition['seat'], { inch, type }: CatalogueRow): boolean =>
+  inch !== null || (system === 'inch-tapered' && factsOf(type).inchSystem)
+
 function missingFor(
-  { seat: { system, adjust } }: RollingPosition,
+  seat: Seat,
+  { seat: given }: RollingPosition,
   bearing: ResolvedBearing | null,
   ringLoad: RingLoad | null,
   loadRatio: number | null,
@@ -183,8 +191,11 @@ function missingFor(
     factsOf(bearing.row.type).seating !== 'centred'
   )
     missing.push({ field: 'load.radialN', label: 'the load, or light, normal, heavy' })
-  if (system === 'inch-tapered' && bearing && factsOf(bearing.row.type).inchSystem && adjust === null)
-    missing.push({ field: 'seat.adjust', label: 'which ring is moved to set the play' })
+  if (bearing && isInchSeat(given, bearing.row) && given[adjustOf[seat]] === null)
+    missing.push({
+      field: `seat.${adjustOf[seat]}`,
+      label: `whether the ${seat === 'shaft' ? 'cone' : 'cup'} is moved to set the play`,
+    })
   return missing
 }
 
@@ -201,8 +212,8 @@ function settle(
   const application = applicationOf(position, machine)
   const cuts = machine.practices?.fits ?? null
   const { row } = bearing
-  // Only tapered roller bearings are made to the inch tolerances.
-  const inch = given.system === 'inch-tapered' && factsOf(row.type).inchSystem
+  const inch = isInchSeat(given, row)
+  const adjust = given[adjustOf[seat]]
   const system = inch ? 'inch-tapered' : 'metric'
   const toleranceClass = inch ? given.inchClass : classHeld(bearing, classOf(position, bearing).name)
   const recommendation = fitRecommend({
@@ -218,10 +229,7 @@ function settle(
     application,
     system,
     duty: given.inchDuty,
-    // A ring under a turning load cannot float; what is set by moving the other ring stays put itself.
-    ...(inch && given.adjust
-      ? { adjust: given.adjust === 'floating' && ringLoad !== 'stationary' ? 'non-adjustable' : given.adjust }
-      : {}),
+    ...(inch && adjust ? { adjust } : {}),
     toleranceClass,
     ...(seat === 'shaft' ? { shaftBoreMm: given.shaftBoreMm ?? 0 } : {}),
   })

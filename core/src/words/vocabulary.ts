@@ -232,6 +232,7 @@ const featureNames: Record<string, string> = {
   'sphered-od': 'spherical outside',
   'extended-inner-ring': 'extended inner ring',
   'inch-bore': 'inch bore',
+  'inch-size': 'inch cone and cup',
 }
 
 /** Words of every input that is chosen from a closed set, by its path; a value that is not listed reads as it stands. */

@@ -25,11 +25,25 @@ describe('documents of before', () => {
   it('a position without kind and schema is a rolling bearing, and loses nothing', () => {
     const read = Position.parse(stored.position)
     const { schema, kind, ends, differs, ...groups } = RollingPosition.parse(read)
-    assert.deepEqual([schema, kind], [2, 'rolling'])
+    assert.deepEqual([schema, kind], [3, 'rolling'])
     // Nobody had asked yet which end holds.
     assert.deepEqual([ends, differs], [emptyPosition().ends, {}])
     // What was asked later stands beside it, unanswered.
-    for (const [group, fields] of Object.entries(groups)) assert.deepInclude(fields, stored.position[group] as object)
+    for (const [group, fields] of Object.entries(groups)) {
+      const { adjust, ...before } = stored.position[group] as Record<string, unknown>
+      assert.deepInclude(fields, before)
+      if (group === 'seat') assert.deepInclude(fields as object, { coneAdjust: adjust, cupAdjust: adjust })
+    }
+  })
+
+  it('what was said of both inch rings is said of each; floating, of the one that the load stands on', () => {
+    const of = (adjust: string, loadCase: string) => {
+      const { coneAdjust, cupAdjust } = RollingPosition.parse(Position.parse({ seat: { adjust, loadCase } })).seat
+      return [coneAdjust, cupAdjust]
+    }
+    assert.deepEqual(of('adjustable', 'inner-turns'), ['adjustable', 'adjustable'])
+    assert.deepEqual(of('floating', 'inner-turns'), ['non-adjustable', 'floating'])
+    assert.deepEqual(of('floating', 'outer-turns'), ['floating', 'non-adjustable'])
   })
 
   it('reads a document of today as it is, and once more', () => {
@@ -86,7 +100,7 @@ describe('documents of before', () => {
   it('a document of a newer program is refused with what to do', () => {
     const { error } = Position.safeParse({ ...stored.position, schema: 99 })
     assert.equal(error?.issues[0]?.path.join('.'), 'schema')
-    assert.match(error?.issues[0]?.message ?? '', /at most 2: .*newer program; load the page anew/)
+    assert.match(error?.issues[0]?.message ?? '', /at most 3: .*newer program; load the page anew/)
   })
 
   it('names the field of an older document that does not fit', () => {

@@ -113,7 +113,7 @@ describe('assess: zones beside the chosen one', () => {
 })
 
 describe('assess: inch seats', () => {
-  const inch = { system: 'inch-tapered', adjust: 'non-adjustable' } as const
+  const inch = { system: 'inch-tapered', coneAdjust: 'non-adjustable', cupAdjust: 'adjustable' } as const
 
   it('gives limits in place of a zone for a cone', () => {
     const { figures } = run(inch, '32214').lenses.seat
@@ -122,11 +122,26 @@ describe('assess: inch seats', () => {
     assert.deepEqual(figures['shaftFit']?.value?.kind, 'range')
   })
 
-  it('asks which ring is moved', () =>
-    assert.include(
-      run({ system: 'inch-tapered' }, '32214').lenses.seat.missing.map(({ field }) => field),
-      'seat.adjust',
-    ))
+  it('asks of cone and cup, each for itself, whether it is moved', () => {
+    const asked = (seat: Changes['seat']) => run(seat, '32214').lenses.seat.missing.map(({ field }) => field)
+    assert.includeMembers(asked({ system: 'inch-tapered' }), ['seat.coneAdjust', 'seat.cupAdjust'])
+    const cupOnly = asked({ system: 'inch-tapered', coneAdjust: 'non-adjustable' })
+    assert.notInclude(cupOnly, 'seat.coneAdjust')
+    assert.include(cupOnly, 'seat.cupAdjust')
+  })
+
+  it('takes the inch tables where the number is an inch one, whatever is said of the system', () => {
+    const { figures } = run({ coneAdjust: 'non-adjustable', cupAdjust: 'adjustable' }, 'HM88649/10').lenses.seat
+    assert.deepEqual(figures['zones']?.value, { kind: 'text', text: 'inch seat / inch seat' })
+    // Bore 0 … +12.7 µm, seat +25.4 … +38.1; cup 0 … +25.4, housing 0 … +25.4.
+    assert.deepInclude(figures['shaftFit']?.value, { kind: 'range', from: 12.7, to: 38.1 })
+    assert.deepInclude(figures['housingFit']?.value, { kind: 'range', from: -25.4, to: 25.4 })
+  })
+
+  it('refuses a cup that floats under a load that turns on it', () => {
+    const turning = run({ loadCase: 'outer-turns', coneAdjust: 'adjustable', cupAdjust: 'floating' }, 'HM88649/10')
+    assert.include(turning.lenses.seat.checks.map(({ verdict }) => verdict), 'stop') // prettier-ignore
+  })
 
   it('is for tapered roller bearings alone', () =>
     assert.deepEqual(run(inch).lenses.seat.figures['zones'], run({}).lenses.seat.figures['zones']))

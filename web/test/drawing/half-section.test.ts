@@ -1,14 +1,10 @@
-import { holdings, lookUpBearing, readCatalogue, type ResolvedBearing } from '@yardfrost/core'
+import { holdings, lookUpBearing, type ResolvedBearing } from '@yardfrost/core'
+import { catalogue } from '@yardfrost/core/test/references.ts'
 import { assert } from 'chai'
-import { readFileSync } from 'node:fs'
-import { createRequire } from 'node:module'
 import { boreAt, halfSection } from '../../src/drawing/half-section.ts'
 import { pathData, type Outline, type Point } from '../../src/drawing/outline.ts'
 import { placeLabels } from '../../src/drawing/place-labels.ts'
 import { layOut, scaleWords } from '../../src/drawing/sheet.ts'
-
-const csv = createRequire(import.meta.url).resolve('@yardfrost/core/data/dimensions.csv')
-const catalogue = readCatalogue(readFileSync(csv, 'utf8'))
 
 function bearing(designation: string): ResolvedBearing {
   const found = lookUpBearing(designation, catalogue)

@@ -92,7 +92,7 @@ function changed(designation: string, wanted: ResolvedBearing, catalogue: Catalo
 /** The same type, bore and outside in another width: a spacer, or a cover that is turned. */
 function otherWidths(wanted: ResolvedBearing, catalogue: Catalogue): Replacement[] {
   const { row } = wanted
-  return catalogue.rows
+  return catalogue.everyRow
     .filter((one) => one.type === row.type && one.boreMm === row.boreMm && one.odMm === row.odMm)
     .filter((one) => {
       const share = overallWidth(one) / overallWidth(row)

@@ -109,6 +109,10 @@ const gaugeSheet = (title: string) =>
     .default([])
     .meta({ title, quantity: 'length' })
 
+/** How a ring of an inch tapered bearing stands on its seat. */
+const ringAdjust = (title: string) =>
+  z.enum(['adjustable', 'non-adjustable', 'floating']).nullable().default(null).meta({ title })
+
 const SeatFields = z.strictObject({
   loadCase: LoadCase.nullable().default(null).meta({ title: 'How the load turns' }),
   /** Said while nobody knows the load itself. */
@@ -132,11 +136,8 @@ const SeatFields = z.strictObject({
   system: z.enum(['metric', 'inch-tapered']).default('metric').meta({ title: 'Dimension system' }),
   inchClass: z.enum(['4', '2', '3', '0', '00']).default('4').meta({ title: 'Inch class' }),
   inchDuty: z.enum(['industrial', 'automotive']).default('industrial').meta({ title: 'Inch table for' }),
-  adjust: z
-    .enum(['adjustable', 'non-adjustable', 'floating'])
-    .nullable()
-    .default(null)
-    .meta({ title: 'Adjustable ring' }),
+  coneAdjust: ringAdjust('Cone'),
+  cupAdjust: ringAdjust('Cup'),
   shaftReadingsMm: gaugeSheet('Shaft, gauged'),
   housingReadingsMm: gaugeSheet('Housing, gauged'),
   boreDeviationUm: quantity(z.number().min(-500).max(500), 'This ring’s bore, off nominal', 'deviation', 'µm'),

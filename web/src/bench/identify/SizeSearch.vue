@@ -48,7 +48,7 @@ const found = computed(() => (asked.value ? searchCatalogue(catalogue, { ...read
 const nearest = computed(() => {
   const bore = read.value.sizes.boreMm
   if (bore === null || bore === undefined || found.value.length > 0) return ''
-  const bores = [...new Set(catalogue.rows.map(({ boreMm }) => boreMm))].sort(
+  const bores = [...new Set(catalogue.everyRow.map(({ boreMm }) => boreMm))].sort(
     (a, b) => Math.abs(a - bore) - Math.abs(b - bore),
   )
   const sized = (mm: number) => format.inline({ kind: 'number', number: mm }, 'length', { decimals: 2 })

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { factsOf, finishWords, inchDutyWords } from '@yardfrost/core'
+import { factsOf, finishWords, inchDutyWords, isInchSeat } from '@yardfrost/core'
 import { computed } from 'vue'
 import ChoiceField from '../../form/ChoiceField.vue'
 import { choices, notStated } from '../options.ts'
@@ -11,7 +11,10 @@ import SeatBlock from './SeatBlock.vue'
 const emit = defineEmits<{ working: [figure: string] }>()
 const bench = useBench()
 const tapered = computed(() => bench.bearing.value !== null && factsOf(bench.bearing.value.row.type).inchSystem)
-const inch = computed(() => tapered.value && bench.inputs.value.seat.system === 'inch-tapered')
+const inchNumber = computed(() => (bench.bearing.value?.row.inch ?? null) !== null)
+const inch = computed(
+  () => bench.bearing.value !== null && isInchSeat(bench.inputs.value.seat, bench.bearing.value.row),
+)
 const systems = [
   { value: 'metric', label: 'metric' },
   { value: 'inch-tapered', label: 'inch, cone and cup' },
@@ -24,9 +27,9 @@ const toleranceClasses = [
 const inchClasses = ['4', '2', '3', '0', '00'].map((value) => ({ value, label: value }))
 const adjusts = [
   notStated,
-  { value: 'adjustable', label: 'this ring sets the play' },
-  { value: 'non-adjustable', label: 'this ring stays put' },
-  { value: 'floating', label: 'the standing ring floats' },
+  { value: 'adjustable', label: 'adjustable: it is moved to set the play' },
+  { value: 'non-adjustable', label: 'non-adjustable: it stays where it is pressed' },
+  { value: 'floating', label: 'floating: it moves along its seat in service' },
 ]
 </script>
 
@@ -35,11 +38,12 @@ const adjusts = [
     <ChoiceField v-if="!inch" path="seat.toleranceClass" :options="toleranceClasses" />
     <ChoiceField path="seat.finish" :options="choices(finishWords)" />
     <QuantityField path="seat.shaftBoreMm" />
-    <ChoiceField v-if="tapered" path="seat.system" :options="systems" />
+    <ChoiceField v-if="tapered && !inchNumber" path="seat.system" :options="systems" />
     <template v-if="inch">
       <ChoiceField path="seat.inchClass" :options="inchClasses" />
       <ChoiceField path="seat.inchDuty" :options="choices(inchDutyWords)" />
-      <ChoiceField path="seat.adjust" :options="adjusts" />
+      <ChoiceField path="seat.coneAdjust" :options="adjusts" />
+      <ChoiceField path="seat.cupAdjust" :options="adjusts" />
     </template>
   </div>
   <p v-if="!tapered" class="quiet">

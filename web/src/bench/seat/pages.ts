@@ -21,7 +21,16 @@ export const seatPages: readonly LensPage[] = [
     key: 'system',
     label: 'Class and sizes',
     question: 'How fine is the bearing, and metric or inch?',
-    fields: ['seat.system', 'seat.inch', 'seat.adjust', 'seat.finish', 'seat.toleranceClass', 'seat.shaftBoreMm'],
+    fields: [
+      'seat.system',
+      'seat.inchClass',
+      'seat.inchDuty',
+      'seat.coneAdjust',
+      'seat.cupAdjust',
+      'seat.finish',
+      'seat.toleranceClass',
+      'seat.shaftBoreMm',
+    ],
     component: defineAsyncComponent(() => import('./SystemPage.vue')),
   },
 ]

@@ -1,16 +1,12 @@
-import { assessLine, readCatalogue, ShaftLine } from '@yardfrost/core'
+import { assessLine, ShaftLine } from '@yardfrost/core'
+import { catalogue } from '@yardfrost/core/test/references.ts'
 import { assert } from 'chai'
-import { readFileSync } from 'node:fs'
-import { createRequire } from 'node:module'
 import { beginDrag, dragTo, nudgeBy, placeOf } from '../../../src/drawing/shaft/drag-along.ts'
 import { edgesOf, placeParts, placeSteps, placeSupports } from '../../../src/drawing/shaft/place-body.ts'
 import { placeBent, placeGrowth, placeSpans } from '../../../src/drawing/shaft/place-growth.ts'
 import { longestArrowPx, placeLoadArrows, placeThrust } from '../../../src/drawing/shaft/place-load-arrows.ts'
 import { placeBearingLoads } from '../../../src/drawing/shaft/place-reactions.ts'
 import { diameterAt, shaftFrame } from '../../../src/drawing/shaft/shaft-frame.ts'
-
-const csv = createRequire(import.meta.url).resolve('@yardfrost/core/data/dimensions.csv')
-const catalogue = readCatalogue(readFileSync(csv, 'utf8'))
 
 /** A fan shaft: wheel between the bearings, belt pulled downward over the left end, located at the left bearing. */
 const line = ShaftLine.parse({
