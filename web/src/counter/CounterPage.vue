@@ -58,6 +58,8 @@ watch([numbers, at], () => {
 
 /** So many numbers of one size are offered. */
 const mostOffered = 24
+/** Fewer letters begin too many numbers. */
+const leastTyped = 3
 const sides = computed(() => ({ here: look(numbers.here), wanted: look(numbers.wanted) }))
 /** What was typed: a size, a number that is in the tables, or neither, with what is wrong. */
 function look(typed: string): {
@@ -76,7 +78,10 @@ function look(typed: string): {
   if (found.kind === 'none') return { bearing: null, says: '', refused: false, offers: [] }
   if (found.kind === 'refused') {
     const { message, fix } = found.refusal
-    return { bearing: null, says: `${message.replace('designation', 'The number')}. ${fix}`, refused: true, offers: [] }
+    // Part of a number, or one ring of a cone and cup: what begins so is at hand.
+    const offers =
+      typed.trim().length >= leastTyped ? searchCatalogue(catalogue, { text: typed, limit: mostOffered }) : []
+    return { bearing: null, says: `${message.replace('designation', 'The number')}. ${fix}`, refused: true, offers }
   }
   const { decoded, row } = found.bearing
   const features = decoded.features.map((one) => format.sentence(featureWords(one)))
