@@ -6,8 +6,13 @@ import { readDamageKnowledge } from '../src/diagnose/knowledge.ts'
 const file = (name: string) => readFileSync(new URL(`../data/${name}`, import.meta.url), 'utf8')
 const rows = (name: string): unknown[] => parse(file(name), { columns: true, skip_empty_lines: true })
 
+export const catalogueTables = {
+  sizes: file('dimensions.csv'),
+  furtherSizes: file('further-dimensions.csv'),
+  inchTapered: file('inch-tapered.csv'),
+}
 /** The catalogue that ships with the program, for tests here and of the pages. */
-export const catalogue = readCatalogue(file('dimensions.csv'), file('inch-tapered.csv'))
+export const catalogue = readCatalogue(catalogueTables)
 
 /** Catalogue and knowledge of damage, as the calculations take them. */
 export const references = {

@@ -16,7 +16,12 @@ function dataFile(name: string): string {
 }
 
 /** The catalogue of standard sizes as it ships with core. */
-export const loadCatalogue = (): Catalogue => readCatalogue(dataFile('dimensions.csv'), dataFile('inch-tapered.csv'))
+export const loadCatalogue = (): Catalogue =>
+  readCatalogue({
+    sizes: dataFile('dimensions.csv'),
+    furtherSizes: dataFile('further-dimensions.csv'),
+    inchTapered: dataFile('inch-tapered.csv'),
+  })
 
 /** The knowledge base of damage as it ships with core. */
 export function loadDamageKnowledge(): DamageKnowledge {

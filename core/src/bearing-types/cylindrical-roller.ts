@@ -3,15 +3,21 @@ import { lineGive } from './give.ts'
 import { ribbedFactors } from './load-factors.ts'
 import { never, onlyOpen, rollerDentsMPa, usualLambda } from './usual.ts'
 
+/** N and NN: the outer ring has none. */
+const ribsInside = (series: string): boolean => /^NN?\d/.test(series)
+/** NN and NNU. */
+const isDoubleRow = (series: string): boolean => series.startsWith('NN')
+
 function tellRibs(series: string): string {
-  if (series.startsWith('N') && !/^N[UJ]/.test(series)) return 'Ribs on the inner ring.'
+  const rows = isDoubleRow(series) ? 'Two rows. ' : ''
+  if (ribsInside(series)) return `${rows}Ribs on the inner ring.`
   const inner = series.startsWith('NUP') ? 'one and a loose one' : series.startsWith('NJ') ? 'one' : 'none'
-  return `Ribs on the outer ring, ${inner} on the inner.`
+  return `${rows}Ribs on the outer ring, ${inner} on the inner.`
 }
 
-/** N: ribs on the inner ring; NU, NJ, NUP: on the outer, with none, one and one with a loose one on the inner. */
+/** N, NN: ribs on the inner ring; NU, NNU, NJ, NUP: on the outer, with none, one and one with a loose one on the inner. */
 function ribsOf(series: string): RingRibs {
-  if (series.startsWith('N') && !/^N[UJ]/.test(series)) return { inner: 'both', outer: 'none' }
+  if (ribsInside(series)) return { inner: 'both', outer: 'none' }
   return { inner: series.startsWith('NUP') ? 'both' : series.startsWith('NJ') ? 'one' : 'none', outer: 'both' }
 }
 

@@ -3,6 +3,7 @@ import { grooveGive } from './give.ts'
 import { deepGrooveFactors } from './load-factors.ts'
 import { ballDentsMPa, never, noFeatures, noRibs, usualGrooves } from './usual.ts'
 
+const doubleRow = ['42', '43']
 const fullyClosed = ['60', '62', '63', '618', '619', '160', '622', '623']
 
 /** Deep groove ball bearings: high shoulders on both sides, one row or two. */
@@ -15,7 +16,7 @@ export const deepGrooveBall = {
   pairs: false,
   swivels: false,
   insertUnit: false,
-  tell: () => 'Both shoulders of each ring are high.',
+  tell: (series) => (doubleRow.includes(series) ? 'Two rows of balls.' : 'Both shoulders of each ring are high.'),
 
   ratings: {
     rows: [1, 2],

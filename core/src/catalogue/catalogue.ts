@@ -25,9 +25,9 @@ export interface Series {
 }
 
 export interface Catalogue {
-  /** Metric sizes, by the number on the ring. */
+  /** Sizes that a measured bearing is held against by the contract. */
   rows: readonly CatalogueRow[]
-  /** The same and inch tapered sets after them. */
+  /** The same, then metric sizes of further series, then inch tapered sets. */
   everyRow: readonly CatalogueRow[]
   /** Sets of an inch tapered cone, and of a cup, by its number. */
   inchSets: ReadonlyMap<string, readonly CatalogueRow[]>
@@ -50,22 +50,26 @@ const columns = [
   'outerWidthMm',
 ] as const
 
+/** CSV texts of the catalogue: header line and one size a line; plain commas, no quoting. */
+export interface CatalogueTables {
+  sizes: string
+  furtherSizes: string
+  inchTapered: string
+}
+
 /**
  * Reads the catalogue of boundary dimensions from its CSV texts.
  *
- * @param sizes - metric sizes: header line and one size a line; plain commas, no quoting
- * @param inchTapered - sets of cone and cup
  * @throws Error when a line does not fit: the file ships with the program, so that is a bug, not an input
  * @see ISO 15, ISO 355, ISO 104, ISO 9628; ANSI/ABMA 19.2 for inch tapered sets
  */
-export function readCatalogue(sizes: string, inchTapered: string): Catalogue {
-  const [header, ...lines] = sizes.trim().split(/\r?\n/)
-  if (header !== columns.join(',')) throw new Error(`catalogue header is "${header ?? ''}"`)
-  const rows = lines.map(readRow)
+export function readCatalogue(tables: CatalogueTables): Catalogue {
+  const rows = readSizes(tables.sizes)
+  const further = readSizes(tables.furtherSizes)
   const seriesByName = new Map<string, Series>()
-  for (const { series, type } of rows) seriesByName.set(series, { name: series, type })
-  const inchRows = readInchTapered(inchTapered)
-  const everyRow = [...rows, ...inchRows]
+  for (const { series, type } of [...rows, ...further]) seriesByName.set(series, { name: series, type })
+  const inchRows = readInchTapered(tables.inchTapered)
+  const everyRow = [...rows, ...further, ...inchRows]
   const numbered = inchRows.flatMap((row) => (row.inch ? [row.inch.cone, row.inch.cup].map((number) => ({ number, row })) : [])) // prettier-ignore
   return {
     rows,
@@ -79,6 +83,12 @@ export function readCatalogue(sizes: string, inchTapered: string): Catalogue {
     byDesignation: new Map(everyRow.map((row) => [row.designation, row])),
     series: [...seriesByName.values()],
   }
+}
+
+function readSizes(csv: string): CatalogueRow[] {
+  const [header, ...lines] = csv.trim().split(/\r?\n/)
+  if (header !== columns.join(',')) throw new Error(`catalogue header is "${header ?? ''}"`)
+  return lines.map(readRow)
 }
 
 function grouped<T, V>(list: readonly T[], keyOf: (one: T) => string, valueOf: (one: T) => V): Map<string, V[]> {

@@ -84,7 +84,7 @@ interface Base {
   to: number
 }
 
-const knownPrefixes = ['NU', 'NJ', 'NUP', 'N', 'NA', 'C', 'QJ', 'UC']
+const knownPrefixes = ['NU', 'NJ', 'NUP', 'N', 'NN', 'NNU', 'NA', 'C', 'QJ', 'UC']
 const aliases: Record<string, string> = { '68': '618', '69': '619', '79': '719' }
 
 function findBase(text: string, catalogue: Catalogue, original: string): Base {

@@ -1,8 +1,9 @@
 import { assert } from 'chai'
 import { readCatalogue, searchCatalogue } from '../../src/catalogue/catalogue.ts'
 import { estimateInterior, isVerifiedEstimate } from '../../src/catalogue/estimate.ts'
+import { findBearing } from '../../src/catalogue/resolve-bearing.ts'
 import { seatSizeOf } from '../../src/catalogue/catalogue.ts'
-import { catalogue } from '../references.ts'
+import { catalogue, catalogueTables } from '../references.ts'
 
 const row = (designation: string) => {
   const found = catalogue.byDesignation.get(designation)
@@ -76,10 +77,42 @@ describe('catalogue', () => {
     }
   })
 
+  it('shares diameters, and widths where the dimension series has one, with the series it goes on from', () => {
+    const shares: [series: string, like: string, widths: boolean][] = [
+      ['239', '619', false], ['NNU49', '619', false], ['NNU49', 'NA49', true], ['NN30', '60', false], ['NN30', '230', true],
+      ['42', '62', false], ['42', '22', true], ['43', '63', false], ['43', '23', true],
+    ] // prettier-ignore
+    for (const [series, like, widths] of shares) {
+      const rows = catalogue.everyRow.filter((one) => one.series === series)
+      const pairs = rows.flatMap((one) => catalogue.rows.filter((other) => other.series === like && other.boreMm === one.boreMm).map((other) => ({ one, other }))) // prettier-ignore
+      assert.isAbove(pairs.length, 2, `${series} beside ${like}`)
+      for (const { one, other } of pairs) {
+        assert.equal(one.odMm, other.odMm, one.designation)
+        if (widths) assert.equal(one.widthMm, other.widthMm, one.designation)
+      }
+    }
+  })
+
+  it('rates double rows and light large ones as is generally published, to a sixth', () => {
+    for (const [number, kN] of [
+      ['23940', 546],
+      ['23956', 845],
+      ['NN3020 K', 157],
+      ['NNU4924', 176],
+      ['4206', 26],
+      ['4308', 55.9],
+    ] as const)
+      // prettier-ignore
+      assert.closeTo((findBearing(number, catalogue)?.interior.dynamicRatingN ?? 0) / 1000 / kN, 1, 1 / 6, number)
+  })
+
   it('refuses a file that does not fit', () => {
-    assert.throws(() => readCatalogue('a,b\n1,2', ''), /header/)
+    assert.throws(() => readCatalogue({ ...catalogueTables, sizes: 'a,b\n1,2' }), /header/)
     const header = 'designation,type,series,boreMm,odMm,widthMm,assemblyWidthMm,chamferMm,outerWidthMm'
-    assert.throws(() => readCatalogue(`${header}\n6214,deep-groove-ball,62,seventy,125,24,,,`, ''), /line 2/)
+    assert.throws(
+      () => readCatalogue({ ...catalogueTables, sizes: `${header}\n6214,deep-groove-ball,62,seventy,125,24,,,` }),
+      /line 2/,
+    )
   })
 
   describe('search', () => {

@@ -18,7 +18,7 @@ describe('pages of the lenses', () => {
     ['load.partnerRadialN', 'carry', 'duty'],
     ['seat.loadCase', 'seat', 'zones'],
     ['seat.shaftReadingsMm', 'seat', 'gauge'],
-    ['seat.adjust', 'seat', 'system'],
+    ['seat.coneAdjust', 'seat', 'system'],
     ['float.innerC', 'float', 'clearance'],
     ['float.locatedEnds', 'float', 'growth'],
     ['float.endPlayMm', 'float', 'pair'],

@@ -1,8 +1,8 @@
 import { polygon, type Point } from '../outline.ts'
 import { innerRing, outerRing, roller, type Drawn, type Frame, type Made, type Shape } from './frame.ts'
 
-/** Cylindrical and needle rollers; the prefix says which ring has ribs. */
-function cylindrical(frame: Frame, prefix: string): Drawn {
+/** One row of cylindrical or needle rollers; the prefix says which ring has ribs. */
+function oneRow(frame: Frame, prefix: string): Drawn {
   const { width: b, pitch, element, length } = frame
   const low = pitch - element
   const high = pitch + element
@@ -46,8 +46,34 @@ function cylindrical(frame: Frame, prefix: string): Drawn {
   return { shapes, contacts: [{ at: [0, pitch], angleRad: 0, radiusMm: element }] }
 }
 
-export const cylindricalRoller = (frame: Frame, { series }: Made): Drawn =>
-  cylindrical(frame, /^[A-Z]+/.exec(series)?.[0] ?? 'NU')
+/** Two rows between three ribs of one ring; the other ring is plain. */
+function twoRows(frame: Frame, ribsInside: boolean): Drawn {
+  const { width: b, pitch, element, length } = frame
+  const rib = 0.42 * element
+  const middle = Math.min(b - length, Math.max(b / 2, 1.1 * length))
+  const ribbed = (y: number, height: number): Point[] => {
+    const [in_, out] = [middle - length, middle + length]
+    return [
+      [-b, y + height], [-out, y + height], [-out, y], [-in_, y], [-in_, y + height],
+      [in_, y + height], [in_, y], [out, y], [out, y + height], [b, y + height],
+    ] // prettier-ignore
+  }
+  const plain = (y: number): Point[] => [[-b, y], [b, y]] // prettier-ignore
+  const [low, high] = [pitch - element, pitch + element]
+  return {
+    shapes: [
+      outerRing(frame, ribsInside ? plain(high) : ribbed(high, -rib)),
+      innerRing(frame, ribsInside ? ribbed(low, rib) : plain(low)),
+      ...[-middle, middle].map((x): Shape => ({ part: 'element', outline: roller([x, pitch], element, length, 0) })),
+    ],
+    contacts: [-middle, middle].map((x) => ({ at: [x, pitch] as const, angleRad: 0, radiusMm: element })),
+  }
+}
+
+export const cylindricalRoller = (frame: Frame, { series }: Made): Drawn => {
+  const prefix = /^[A-Z]+/.exec(series)?.[0] ?? 'NU'
+  return prefix.startsWith('NN') ? twoRows(frame, prefix === 'NN') : oneRow(frame, prefix)
+}
 
 /** Needles have their ribs on the outer ring. */
-export const needleRoller = (frame: Frame): Drawn => cylindrical(frame, 'NU')
+export const needleRoller = (frame: Frame): Drawn => oneRow(frame, 'NU')

@@ -75,7 +75,8 @@ function doubleRow(frame: Frame): Drawn {
   }
 }
 
-export const deepGroove = (frame: Frame): Drawn => grooved(frame, 0)
+export const deepGroove = (frame: Frame, { series }: Made): Drawn =>
+  series === '42' || series === '43' ? doubleRow(frame) : grooved(frame, 0)
 
 /** One row, or two in one pair of rings. */
 export const angularContact = (frame: Frame, { series }: Made): Drawn =>
