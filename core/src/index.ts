@@ -230,6 +230,7 @@ export {
 } from './diagnose/words.ts'
 export { life as lifeWords, longestLifeH } from './words/quantities.ts'
 export {
+  airWords,
   closureWords,
   holdingWords,
   housingMaterialWords,
@@ -257,7 +258,9 @@ export {
   mountHousingWords,
   orientationWords,
   sealMaterialWords,
+  shaftEndWords,
   slidingWords,
+  standsInWords,
   vibrationWords,
 } from './words/vocabulary.ts'
 export { numberOf, type Figure, type FigureValue, type Given, type Missing } from './working/figure.ts'

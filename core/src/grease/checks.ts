@@ -9,6 +9,7 @@ export function greaseChecks(position: RollingPosition, outcome: GreaseOutcome):
   return [
     ...filmChecks(position, outcome),
     ...serviceChecks(outcome),
+    ...warmthChecks(position, outcome),
     ...intervalChecks(position, outcome),
     ...mixChecks(position, outcome),
   ]
@@ -43,6 +44,24 @@ function serviceChecks({ serviceC, service }: GreaseOutcome): Check[] {
     if (serviceC > limit.limitC) return [now(key, 'stop', words.tooHotFor(serviceC, limit), rest)]
     return serviceC > limit.limitC - nearK ? [now(key, 'watch', words.nearlyTooHotFor(serviceC, limit), rest)] : []
   })
+}
+
+/** Expected from here up it is watched, and from here on it cannot stay so with ordinary grease, °C. */
+const [warmFromC, tooWarmFromC] = [80, 95]
+
+/** What it runs at against what its own friction explains; what it should run at only where nobody has measured. */
+function warmthChecks({ grease }: RollingPosition, { warmth }: GreaseOutcome): Check[] {
+  const found = warmth?.value
+  if (!found) return []
+  const { housingC, expected, verdict, excessRiseC = 0 } = found.temperature
+  if (grease.runningC !== null) {
+    if (verdict === undefined || verdict === 'as-expected') return []
+    const rest = { values: { runningC: grease.runningC, expectedC: expected.highC }, field: 'grease.runningC' }
+    return [now('warmer', 'watch', words.warmerThanItShould(grease.runningC, expected.highC, excessRiseC), rest)]
+  }
+  if (grease.lubrication !== 'grease' || housingC <= warmFromC) return []
+  const rest = { values: { housingC }, field: 'grease.standsIn' }
+  return [now('willRunWarm', housingC > tooWarmFromC ? 'stop' : 'watch', words.willRunWarm(housingC), rest)]
 }
 
 /** More often than this nobody comes by, h. */

@@ -35,6 +35,16 @@ export const tooStiffToStart = (cst: number, atC: number): Saying => ({
     'Take a grease for low temperatures, whose starting torque its maker gives for this cold, or warm the housing before the start.',
 })
 
+export const warmerThanItShould = (runningC: number, highC: number, excessK: number): Saying => ({
+  reason: `The housing runs at ${celsius(runningC)}; its own friction explains up to ${celsius(highC)}, and ${inSentence(excessK, 'temperatureRise')} are over.`,
+  wayOut:
+    'Let a fresh fill run in for some hours, then look for too much grease, preload, a seal that rubs, or heat from beside it.',
+})
+export const willRunWarm = (housingC: number): Saying => ({
+  reason: `By its own friction and its surroundings the housing should run at ${celsius(housingC)}.`,
+  wayOut: 'Cool it, keep heat of the shaft away, or take an oil that is thinner and still carries; then measure.',
+})
+
 export const greaseEvery = (hoursH: number): Saying => ({
   reason: `Relubricate every ${hours(hoursH)}.`,
   wayOut: 'Little and often; drain open, shaft turning where that is safe.',

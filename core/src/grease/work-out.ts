@@ -1,7 +1,7 @@
 import { factsOf, speedLimit } from '../bearing-types/index.ts'
 import { runningFilm, type RunningFilm } from '../lubrication/running-film.ts'
 import { runningSpeed } from '../model/running-speed.ts'
-import { isCrawling } from '../carry/work-out.ts'
+import { isCrawling, type Carrying } from '../carry/work-out.ts'
 import { overallWidth } from '../catalogue/catalogue.ts'
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt, type Outcome } from '../errors/input-error.ts'
@@ -17,6 +17,7 @@ import { practise, type Practised } from '../working/practice.ts'
 import type { IntervalPractice } from '../model/site-practices.ts'
 import { greaseQuantity } from './quantity.ts'
 import { serviceLimits, type ServiceLimit } from './service-temperature.ts'
+import { missingForWarmth, warmthOf, type Warmth } from './warmth.ts'
 
 /** Everything Grease works out of a position, typed. */
 export interface GreaseOutcome {
@@ -43,6 +44,9 @@ export interface GreaseOutcome {
   /** Hottest place the lubricant is at, °C. */
   serviceC: number | null
   service: ServiceLimit[]
+  /** How warm it should run; null while nobody has said where it stands. */
+  warmth: Outcome<Warmth> | null
+  missingForWarmth: Missing[]
 }
 
 /** Closed on both sides, a bearing is greased once, by its maker; an insert bearing has a nipple all the same. */
@@ -53,7 +57,7 @@ export function workOutGrease(
   position: RollingPosition,
   machine: Machine,
   lookup: BearingLookup,
-  loadRatio: number | null,
+  { loadRatio, carrying, staticN }: { loadRatio: number | null; carrying: Carrying | null; staticN: number | null },
 ): GreaseOutcome {
   const bearing = lookup.kind === 'found' ? lookup.bearing : null
   const { grease } = position
@@ -65,6 +69,7 @@ export function workOutGrease(
   const intervals =
     bearing && greased && missing.length === 0 ? everyInterval(position, machine, bearing, loadRatio) : null
   const [lead, ...others] = intervals ?? []
+  const coolMissing = missingForWarmth(position, bearing, carrying)
   const custom = bearing && intervals ? insertCustomH(position, bearing) : null
   const byMethod = lead?.outcome.value?.hoursH ?? null
   const insertInDirt = custom !== null && (byMethod === null || custom < byMethod)
@@ -88,6 +93,11 @@ export function workOutGrease(
         : null,
     serviceC: grease.runningC === null ? outerC : Math.max(grease.runningC, outerC ?? grease.runningC),
     service: bearing ? serviceLimits(position, bearing) : [],
+    warmth:
+      bearing && carrying && staticN !== null && coolMissing.length === 0
+        ? attempt(() => warmthOf(position, bearing, carrying, staticN))
+        : null,
+    missingForWarmth: coolMissing,
   }
 }
 

@@ -25,6 +25,13 @@ export function frictionFacts(type: BearingType): TypeFriction {
   return facts
 }
 
+/** The series where the method has factors of it; left out for one it does not know, whose type is then taken as it usually is. */
+export function knownSeries(type: BearingType, series: string): string | undefined {
+  const letters = frictionOf[type]?.letters
+  const bare = letters ? series.replace(letters, '') : series
+  return rows.some((row) => row.type === type && row.series === bare) ? series : undefined
+}
+
 /**
  * Factors of a series of a type; of the first of the type where none is named.
  *

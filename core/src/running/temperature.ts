@@ -1,73 +1,11 @@
-import { z } from 'zod'
 import { clippedOil } from '../lubrication/oil-line.ts'
 import { refused } from '../records/running-hours.ts'
 import { calculation } from '../working/calculation.ts'
 import { heatToAir, oilCarriesW, shaftFin } from './cooling.ts'
-import { FrictionInput, FrictionShape, SealShape } from './friction.schema.ts'
 import { frictionTorque } from './friction.ts'
+import { TemperatureInput } from './temperature.schema.ts'
 import { rootOf } from '../working/root-of.ts'
 import { pitchOf } from './speed-thermal.ts'
-
-export const coolingHousings = ['pillow-block', 'flanged', 'motor-end-shield', 'machine-wall'] as const
-
-export const TemperatureInput = z.strictObject({
-  ...FrictionShape,
-  ...SealShape,
-  bearingType: FrictionShape.bearingType.optional(),
-  lubrication: FrictionShape.lubrication.optional(),
-  pitchDiameterMm: FrictionInput.shape.pitchDiameterMm.optional(),
-  speedRpm: z.number().min(0).max(100_000).optional().meta({ unit: 'r/min', description: 'Speed' }),
-  nu40Cst: z.number().min(2).max(5000).optional().meta({ unit: 'mm²/s', description: 'Oil, or base oil, at 40 °C' }),
-  nu100Cst: z.number().min(2).max(1000).optional().meta({ unit: 'mm²/s', description: 'The same at 100 °C' }),
-  viscosityIndex: z.number().min(0).max(300).optional().meta({ description: 'Viscosity index; 95 where left out' }),
-  boreMm: z.number().min(3).max(2000).meta({ unit: 'mm', description: 'Bore' }),
-  odMm: z.number().gt(0).max(2500).meta({ unit: 'mm', description: 'Outside diameter' }),
-  widthMm: z.number().min(1).max(1000).meta({ unit: 'mm', description: 'Width' }),
-  ambientC: z.number().min(-40).max(100).meta({ unit: '°C', description: 'Room' }),
-  powerW: z
-    .number()
-    .min(0)
-    .max(1e6)
-    .optional()
-    .meta({ unit: 'W', description: 'Friction, in the place of what makes it' }),
-  housing: z.enum(coolingHousings).default('pillow-block').meta({ description: 'Housing' }),
-  surfaceM2: z
-    .number()
-    .min(0.0001)
-    .max(100)
-    .optional()
-    .meta({ unit: 'm²', description: 'Free surface of the housing' }),
-  airSpeedMPerS: z.number().min(0).max(30).default(0.2).meta({ unit: 'm/s', description: 'Air over it' }),
-  freeShaft: z.boolean().default(true).meta({ description: 'A shaft end in the open air' }),
-  shaftMaterial: z
-    .enum(['carbon-steel', 'stainless-austenitic'])
-    .default('carbon-steel')
-    .meta({ description: 'Shaft' }),
-  shaftC: z
-    .number()
-    .min(-40)
-    .max(600)
-    .optional()
-    .meta({ unit: '°C', description: 'Shaft at a hot place on its other side' }),
-  shaftDistanceMm: z
-    .number()
-    .min(10)
-    .max(5000)
-    .optional()
-    .meta({ unit: 'mm', description: 'From there to the bearing' }),
-  shaftConductanceWPerK: z
-    .number()
-    .min(0)
-    .max(100)
-    .optional()
-    .meta({ unit: 'W/K', description: 'In the place of the distance' }),
-  oilFlowLPerMin: z.number().min(0).max(100).default(0).meta({ unit: 'L/min', description: 'Oil that carries heat' }),
-  oilInletC: z.number().min(-20).max(120).optional().meta({ unit: '°C', description: 'Oil as it comes' }),
-  housingMassKg: z.number().min(0.01).max(1e5).optional().meta({ unit: 'kg', description: 'Mass of the housing' }),
-  measuredC: z.number().min(-40).max(400).optional().meta({ unit: '°C', description: 'What was measured' }),
-  measuredAt: z.enum(['housing', 'outer-ring', 'inner-ring']).default('housing').meta({ description: 'Where' }),
-})
-type Given = z.output<typeof TemperatureInput>
 
 export interface RunningTemperature {
   housingC: number
@@ -124,7 +62,7 @@ interface Rises {
  * @throws InputError on the field that is refused
  * @see ISO 7902-1 for the cooling; `friction.torque` for the heat
  */
-export function runningTemperature(input: Given): RunningTemperature {
+export function runningTemperature(input: TemperatureInput): RunningTemperature {
   const dm = pitchOf(input)
   const ways = waysOf(input, dm)
   const { ambientC } = input
@@ -158,7 +96,7 @@ export function runningTemperature(input: Given): RunningTemperature {
 }
 
 /** The friction and the viscosity that go with the temperature they make. */
-function solved(given: Given, ways: Ways, dm: number): { powerW: number; viscosityCst: number } {
+function solved(given: TemperatureInput, ways: Ways, dm: number): { powerW: number; viscosityCst: number } {
   const { nu40Cst, nu100Cst, viscosityIndex, ambientC, bearingType, lubrication, speedRpm } = given
   if (nu40Cst === undefined) throw refused('nu40Cst', undefined, 'given, or the friction in powerW', 'MISSING')
   if (bearingType === undefined) throw refused('bearingType', undefined, 'given, or the friction in powerW', 'MISSING')
@@ -188,7 +126,7 @@ function solved(given: Given, ways: Ways, dm: number): { powerW: number; viscosi
   return { powerW: powerAt(filmC), viscosityCst: viscosity(filmC) }
 }
 
-function waysOf(given: Given, dm: number): Ways {
+function waysOf(given: TemperatureInput, dm: number): Ways {
   const { boreMm, odMm, widthMm, ambientC, airSpeedMPerS, freeShaft, shaftMaterial, shaftC, oilFlowLPerMin, oilInletC } = given // prettier-ignore
   if (oilFlowLPerMin > 0 && oilInletC === undefined)
     throw refused('oilInletC', undefined, 'given where oil flows', 'MISSING')
@@ -207,7 +145,7 @@ function waysOf(given: Given, dm: number): Ways {
 }
 
 function hotSide(
-  { shaftConductanceWPerK, shaftDistanceMm, boreMm }: Given,
+  { shaftConductanceWPerK, shaftDistanceMm, boreMm }: TemperatureInput,
   hotterK: number,
   { g, m }: { g: number; m: number },
 ): Pick<Ways, 'a' | 'b'> {
@@ -217,7 +155,7 @@ function hotSide(
 }
 
 /** Free surface of the usual housing of a size, m². */
-function surfaceOf({ housing, odMm, widthMm }: Given): number {
+function surfaceOf({ housing, odMm, widthMm }: TemperatureInput): number {
   const ring = (outside: number) => (Math.PI / 4) * (outside ** 2 - odMm ** 2)
   switch (housing) {
     case 'pillow-block': {
@@ -238,7 +176,7 @@ function surfaceOf({ housing, odMm, widthMm }: Given): number {
 const massPerCube = { 'pillow-block': 3.7e-6, flanged: 3.0e-6, 'motor-end-shield': 4.0e-6, 'machine-wall': 5.0e-6 } as const // prettier-ignore
 
 /** Heat that housing, bearing and a piece of shaft take, J/K. */
-function capacityOf({ housing, housingMassKg, boreMm, odMm, widthMm }: Given): number {
+function capacityOf({ housing, housingMassKg, boreMm, odMm, widthMm }: TemperatureInput): number {
   const round = (diameter: number) => (Math.PI / 4) * diameter ** 2
   const bearingKg = 0.7 * steelKgPerMm3 * (round(odMm) - round(boreMm)) * widthMm
   const shaftKg = steelKgPerMm3 * round(boreMm) * 2 * boreMm
@@ -259,7 +197,7 @@ function risesFor({ Gh, Gs, Gi, Gf, Go, a, b, u }: Ways, powerW: number): Rises 
 }
 
 function heldAgainst(
-  { ambientC, measuredAt }: Given,
+  { ambientC, measuredAt }: TemperatureInput,
   measuredC: number,
   highC: number,
   ways: Ways,

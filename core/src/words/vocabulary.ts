@@ -118,6 +118,21 @@ export const lubricationWords: Words<RollingPosition['grease']['lubrication']> =
   grease: 'grease',
   'oil-bath': 'oil bath',
 }
+export const standsInWords: Words<NonNullable<RollingPosition['grease']['standsIn']>> = {
+  'pillow-block': 'pillow block',
+  flanged: 'flanged housing',
+  'motor-end-shield': 'end shield of a motor',
+  'machine-wall': 'wall of a machine',
+}
+export const airWords: Words<RollingPosition['grease']['air']> = {
+  still: 'still',
+  moving: 'moving, as in a draughty hall',
+  blown: 'blown over it',
+}
+export const shaftEndWords: Words<RollingPosition['grease']['shaftEnd']> = {
+  open: 'in the open air',
+  covered: 'under a blind cover',
+}
 export const housingMaterialWords: Words<RollingPosition['float']['housingMaterial']> = {
   'cast-iron': 'cast iron',
   steel: 'steel',
@@ -261,6 +276,9 @@ export const inputWords: Record<string, Record<string, string>> = {
   'float.shaftMaterial': shaftMaterialWords,
   'float.housingMaterial': housingMaterialWords,
   'grease.lubrication': lubricationWords,
+  'grease.standsIn': standsInWords,
+  'grease.air': airWords,
+  'grease.shaftEnd': shaftEndWords,
   'grease.cleanliness': cleanlinessWords,
   'grease.contamination': contaminationWords,
   'grease.moisture': moistureWords,

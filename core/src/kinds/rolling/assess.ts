@@ -105,7 +105,11 @@ function workOut(
     seat,
     float,
     mount: workOutMount(position, lookup, shaft, housing, machine.practices?.heating),
-    grease: workOutGrease(position, machine, lookup, loadRatio),
+    grease: workOutGrease(position, machine, lookup, {
+      loadRatio,
+      carrying: carry.carrying,
+      staticN: carry.ratings?.staticN ?? null,
+    }),
     diagnose: workOutDiagnose(position, machine, lookup, facts, damage),
   }
 }

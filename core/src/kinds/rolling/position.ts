@@ -3,6 +3,7 @@ import { ClearanceClass, Closure } from '../../bearing-types/index.ts'
 import { applications } from '../../seat/fit-recommend.schema.ts'
 import { loadClasses } from '../../seat/load-class.ts'
 import { quantity } from '../../model/quantity-field.ts'
+import { coolingHousings } from '../../running/temperature.schema.ts'
 import {
   cageMaterials,
   rollingElements,
@@ -249,6 +250,12 @@ const GreaseFields = z.strictObject({
   sealMaterial: z.enum(sealMaterials).nullable().default(null).meta({ title: 'Seal material' }),
   thickener: thickener('Thickener'),
   thickenerBefore: thickener('Thickener before'),
+  standsIn: z.enum(coolingHousings).nullable().default(null).meta({ title: 'It stands in' }),
+  roomC: quantity(z.number().min(-40).max(100), 'Room around it', 'temperature', '°C'),
+  air: z.enum(['still', 'moving', 'blown']).default('still').meta({ title: 'Air over the housing' }),
+  shaftEnd: z.enum(['open', 'covered']).default('open').meta({ title: 'Shaft end' }),
+  hotShaftC: quantity(z.number().min(-40).max(600), 'Shaft at its hot side', 'temperature', '°C'),
+  hotShaftMm: quantity(z.number().min(10).max(5000), 'From there to the bearing', 'length', 'mm'),
 })
 
 const DiagnoseFields = z.strictObject({
