@@ -214,6 +214,7 @@ export { verdicts, whens, type Check, type Verdict, type When } from './working/
 export { fitHistogram, seededRandom, simulateFits, type FitHistogram, type RandomSource } from './seat/simulate-fit.ts'
 export { sweep, type SweepLimits, type SweepResult } from './sweep.ts'
 export { compareTypes, type TypeForDuty } from './identify/compare-types.ts'
+export type { Warmth } from './grease/warmth.ts'
 export { applicationOf, isInchSeat } from './seat/work-out.ts'
 export { loadsApart, type LoadsApart } from './shaftline/loads-apart.ts'
 export { seatAlternatives, type SeatAlternative } from './seat/alternatives.ts'

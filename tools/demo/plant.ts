@@ -232,7 +232,7 @@ export const areas: { name: string; machines: DemoMachine[] }[] = [
         drawn: (line) => ({ supports: line.supports.map((one, index) => ({ ...one, holds: index === 0 ? 'none' : 'both', floatsIn: index === 0 ? 'bearing' : 'housing' })) }),
         positions: [
           { name: 'Drive end', past: [{ daysAgo: 540, bearing: { designation: 'NU319' } }, { daysAgo: 214, grease: { runningC: 88 } }], savedDaysAgo: 63, bearing: { designation: 'NU319-C3', requiredClearance: 'C3' }, load: { radialN: 11800, axialN: 0, speedRpm: 985 }, seat: locating, float: { innerC: 80, outerC: 66 }, grease: { ...greased, runningC: 70 }, diagnose: { seen: ['fluting', 'vfd-fed'], notSeen: [], marks: fluted } },
-          { name: 'Non-drive end', bearing: { designation: '6319-C3', requiredClearance: 'C3' }, load: { radialN: 4300, axialN: 600, speedRpm: 985 }, seat: locating },
+          { name: 'Non-drive end', bearing: { designation: '6319-C3', requiredClearance: 'C3' }, load: { radialN: 4300, axialN: 600, speedRpm: 985 }, seat: locating, grease: { ...greased, runningC: 76, standsIn: 'motor-end-shield', roomC: 28 } },
         ],
       },
       {

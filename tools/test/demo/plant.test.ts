@@ -45,6 +45,7 @@ describe('the demo site', () => {
       'BM-12 Non-drive end: identify.unread',
       'CP-32 Thrust end: carry.unloadedRow',
       'CM-31 Drive end: diagnose.cause',
+      'CM-31 Non-drive end: grease.warmer',
       'DC-45 Far side: grease.film',
       'WM-90 Non-drive end: carry.minimum',
     ])
@@ -58,6 +59,11 @@ describe('the demo site', () => {
 
   it('names the electric current in the motor that has it', () =>
     assert.match(JSON.stringify(assessed.get('CM-31 Drive end')?.findings), /Electric current/))
+
+  it('has a motor whose housing runs about 20 K over what its own friction explains', () => {
+    const excess = assessed.get('CM-31 Non-drive end')?.lenses.grease.figures['excess']?.value
+    assert.closeTo(excess?.kind === 'number' ? excess.number : 0, 20, 5)
+  })
 
   it('names the worn bearing that nobody has put on the bench yet', () => {
     const built = assessed.get('WM-91 Non-drive end')?.lenses.identify.figures['built']?.value

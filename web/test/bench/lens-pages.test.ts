@@ -29,6 +29,7 @@ describe('pages of the lenses', () => {
     ['mount.coolant', 'mount', 'cold'],
     ['mount.chillOdMm', 'mount', 'cold'],
     ['grease.nu40Cst', 'grease', 'grease'],
+    ['grease.hotShaftMm', 'grease', 'running'],
   ]
   for (const [field, lens, page] of cases)
     it(`${field} is entered on ${page}`, () => assert.equal(pageOfField(lens, field), page))

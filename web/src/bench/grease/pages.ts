@@ -12,6 +12,22 @@ export const greasePages: readonly LensPage[] = [
     ownSheet: true,
   },
   {
+    key: 'running',
+    label: 'Running',
+    question: 'How warm should it run, and what makes the heat?',
+    fields: ['grease.standsIn', 'grease.roomC', 'grease.air', 'grease.shaftEnd', 'grease.hotShaft'],
+    component: defineAsyncComponent(() => import('./RunningPage.vue')),
+    ownSheet: true,
+    sheet: {
+      caption: 'Housing from the start on',
+      component: defineAsyncComponent(() => import('./RunningSheet.vue')),
+      props: ({ assessment, inputs }) => {
+        const warmth = assessment.outcomes.grease.warmth?.value
+        return warmth ? { warmth, measuredC: inputs.grease.runningC } : null
+      },
+    },
+  },
+  {
     key: 'fill',
     label: 'First fill',
     question: 'How is it filled before it first runs?',
