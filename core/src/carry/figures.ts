@@ -10,7 +10,8 @@ import { whence } from '../site/apply.ts'
 import { wantedLife } from './wanted-life.ts'
 import { capital, lifeFigures, longestLifeH } from '../words/quantities.ts'
 import { cleanlinessWords, lubricationWords } from '../words/vocabulary.ts'
-import { staticSafetyOf, type CarryOutcome } from './work-out.ts'
+import { judgedLife, staticSafetyOf, type CarryOutcome } from './work-out.ts'
+import { firstEnd } from './what-ends.ts'
 import { equivalentFigure } from './load-figures.ts'
 import { forceGiven, ratingGiven } from './givens.ts'
 import { axialFigure, minimumFigure, ratingFigure, ratioFigure, safetyFigure } from './rating-figures.ts'
@@ -41,10 +42,48 @@ export function carryFigures(
   figures['wanted'] = wantedFigure(position, machine, outcome.wantedH)
   const modified = modifiedFigure(position, outcome)
   if (modified) figures['modified'] = modified
+  const ends = endsFigure(position, outcome)
+  if (ends) figures['ends'] = ends
   if (speed) figures['speed'] = speedFigure(position, speed)
   const system = systemFigure(machine, outcome)
   if (system) figures['system'] = system
   return figures
+}
+
+/** Dirt that grinds: no method says in hours how long that takes. */
+const grinds = ({ contamination, cleanliness }: RollingPosition['grease']): boolean =>
+  contamination.endsWith('abrasive') || cleanliness === 'severe' || cleanliness === 'very-severe'
+
+/** The shortest of what may end it, by its name; null while nothing stands beside fatigue. */
+function endsFigure({ grease }: RollingPosition, outcome: CarryOutcome): Figure | null {
+  const { ownGrease, modified, ratings } = outcome
+  const own = ownGrease?.value
+  const fatigueH = judgedLife(outcome)
+  if (!own || fatigueH === null) return null
+  const { end, hoursH } = firstEnd(fatigueH, own.hoursH)
+  const hours = givenOf('duration', { figures: 2 })
+  const ages = own.limitedBy === 'age'
+  return {
+    label: end === 'grease' ? 'Ended by its grease' : 'Ended by fatigue',
+    symbol: 'L',
+    quantity: 'duration',
+    precision: end === 'grease' ? { figures: 2 } : lifePrecision(ratings?.dynamicEstimated ?? true),
+    most: longestLifeH,
+    value: number(hoursH),
+    formula: 'L = \\min(L_{fatigue},\\ L_{grease})',
+    givens: [
+      hours('fatigue', 'L_{fatigue}', fatigueH, modified.value ? 'modified rating life' : 'basic rating life'),
+      hours('its grease, one in ten', 'L_{grease}', own.hoursH, ages ? 'it ages, whatever it does' : 'speed, temperature, surroundings'),
+      hours('its grease, half of them', '', own.medianH, 'general practice'),
+      ...(grinds(grease)
+        ? [{ label: 'wear by dirt', symbol: '', quantity: 'ratio' as const, value: text('not to be said in hours'), from: 'dirt that grinds: look at it' }]
+        : []),
+    ], // prettier-ignore
+    source: 'ISO 281:2007; general practice for the grease of closed bearings',
+    validity:
+      'Published curves for the grease lie between 0.4 and 1.35 of this one. A good seat, no current and no water are taken for granted.',
+    estimate: true,
+  }
 }
 
 const lifePrecision = (estimated: boolean) => ({ figures: lifeFigures(estimated) })

@@ -19,6 +19,10 @@ import { axialLimits, type AxialLimit } from './axial-limits.ts'
 import { preloadForce, runningPlayMm } from './preload.ts'
 import { speedCheck } from './speed-check.ts'
 import { wantedLife } from './wanted-life.ts'
+import { ownGreaseLife } from './what-ends.ts'
+import type { GreaseLife } from '../running/grease-life.ts'
+
+export { isSealedForLife } from './what-ends.ts'
 
 /** Ratings the lens works with: the maker’s where they are given, else the estimates. */
 export interface Ratings {
@@ -64,6 +68,8 @@ export interface CarryOutcome {
   axialLimits: AxialLimit[]
   film: Outcome<RunningFilm>
   modified: Outcome<ModifiedLife>
+  /** How long the maker's grease lasts; null for a bearing that is greased again, and while that is not known. */
+  ownGrease: Outcome<GreaseLife> | null
   speed: ReturnType<typeof speedCheck> | null
 }
 
@@ -107,6 +113,10 @@ export function workOutCarry(position: RollingPosition, machine: Machine, lookup
       bearing && ratings && carrying && life?.hoursH != null && speed
         ? modifiedOf(position, bearing, ratings, carrying, film, speed.meanRpm)
         : nothing,
+    ownGrease:
+      bearing && life
+        ? ownGreaseLife(position, bearing, speed, carrying && ratings ? carrying.equivalentN / ratings.dynamicN : null)
+        : null,
     speed:
       bearing && speed
         ? speedCheck({

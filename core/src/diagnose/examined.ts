@@ -1,7 +1,7 @@
 import { factsOf } from '../bearing-types/index.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { holdingOf } from '../catalogue/holding.ts'
-import { isSealedForLife } from '../grease/work-out.ts'
+import { isSealedForLife } from '../carry/work-out.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import type { Machine } from '../model/machine.ts'
 

@@ -1,7 +1,7 @@
 import { factsOf, speedLimit } from '../bearing-types/index.ts'
 import { runningFilm, type RunningFilm } from '../lubrication/running-film.ts'
 import { runningSpeed } from '../model/running-speed.ts'
-import { isCrawling, type Carrying } from '../carry/work-out.ts'
+import { isCrawling, isSealedForLife, type Carrying } from '../carry/work-out.ts'
 import { overallWidth } from '../catalogue/catalogue.ts'
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt, type Outcome } from '../errors/input-error.ts'
@@ -48,10 +48,6 @@ export interface GreaseOutcome {
   warmth: Outcome<Warmth> | null
   missingForWarmth: Missing[]
 }
-
-/** Closed on both sides, a bearing is greased once, by its maker; an insert bearing has a nipple all the same. */
-export const isSealedForLife = ({ decoded, row }: ResolvedBearing): boolean =>
-  decoded.closedSides === 2 && !factsOf(row.type).insertUnit
 
 export function workOutGrease(
   position: RollingPosition,

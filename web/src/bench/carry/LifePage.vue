@@ -20,6 +20,8 @@ const bench = useBench()
 const format = useFormat()
 const figures = computed(() => bench.assessment.value.lenses.carry.figures)
 const outcome = computed(() => bench.assessment.value.outcomes.carry)
+/** Its own grease is done before the raceways are. */
+const byGrease = computed(() => bench.assessment.value.lenses.carry.headline === 'ends')
 
 const { onShaft, fed } = bench
 const stepped = computed(() => !fed.value && bench.inputs.value.load.steps.length > 0)
@@ -61,7 +63,8 @@ const change = computed(() => {
   return `was ${format.inline({ kind: 'number', number: atStart.value }, 'duration', { figures: 2 })} when you took the slider`
 })
 
-const shown = [
+const shown = computed(() => [
+  ...(byGrease.value ? [] : ['ends']),
   'modified',
   'system',
   'equivalent',
@@ -72,7 +75,7 @@ const shown = [
   'dynamicRating',
   'staticRating',
   'minimum',
-]
+])
 const reliabilityNote = computed(() => (bench.inputs.value.load.reliabilityPercent === null ? '90 %' : ''))
 const ratings = ref(false)
 const lifeChart = computed(() => {
@@ -117,7 +120,14 @@ const lifeChart = computed(() => {
     <p class="label">Drag the radial load, up to half of the rating. {{ change }}</p>
   </div>
   <div class="results">
-    <FigureLine answer name="life" :figure="figures['life']!" @working="emit('working', $event)" />
+    <FigureLine
+      v-if="byGrease && figures['ends']"
+      answer
+      name="ends"
+      :figure="figures['ends']"
+      @working="emit('working', $event)"
+    />
+    <FigureLine :answer="!byGrease" name="life" :figure="figures['life']!" @working="emit('working', $event)" />
     <ReachedHere :position-id="bench.id" />
     <p v-if="figures['doubled']" class="doubled">
       Twice the load:
