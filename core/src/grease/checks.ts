@@ -1,5 +1,8 @@
 import { leastKappa } from '../carry/work-out.ts'
+import { attempt } from '../errors/input-error.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
+import { oilLine } from '../lubrication/oil-line.ts'
+import { usualViscosityIndex } from '../lubrication/running-film.ts'
 import { now, type Check } from '../working/check.ts'
 import * as words from './words.ts'
 import { hottestIntervalC, type GreaseOutcome } from './work-out.ts'
@@ -10,6 +13,7 @@ export function greaseChecks(position: RollingPosition, outcome: GreaseOutcome):
     ...filmChecks(position, outcome),
     ...serviceChecks(outcome),
     ...warmthChecks(position, outcome),
+    ...coldStartChecks(position, outcome),
     ...intervalChecks(position, outcome),
     ...mixChecks(position, outcome),
   ]
@@ -44,6 +48,18 @@ function serviceChecks({ serviceC, service }: GreaseOutcome): Check[] {
     if (serviceC > limit.limitC) return [now(key, 'stop', words.tooHotFor(serviceC, limit), rest)]
     return serviceC > limit.limitC - nearK ? [now(key, 'watch', words.nearlyTooHotFor(serviceC, limit), rest)] : []
   })
+}
+
+/** Whether the oil that is in it still starts when it is coldest. */
+function coldStartChecks({ grease }: RollingPosition, { oil }: GreaseOutcome): Check[] {
+  const found = oil?.grade?.value
+  const { coldStartC, nu40Cst, viscosityIndex } = grease
+  if (!found || coldStartC === null || nu40Cst === null) return []
+  const line = attempt(() => oilLine({ nu40Cst, viscosityIndex: viscosityIndex ?? usualViscosityIndex })).value
+  const coldCst = line?.at(coldStartC) ?? 0
+  if (coldCst <= found.startLimitCst) return []
+  const rest = { values: { coldCst, limitCst: found.startLimitCst }, field: 'grease.coldStartC' }
+  return [now('coldStart', 'watch', words.tooThickToStart(coldStartC, Math.min(coldCst, 1e6), found), rest)]
 }
 
 /** Expected from here up it is watched, and from here on it cannot stay so with ordinary grease, °C. */

@@ -5,6 +5,7 @@ import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { givenOf, number, refusalOf, text, type Figure, type Given, type Missing } from '../working/figure.ts'
 import type { Fill } from './fill.ts'
+import { oilFigures } from './oil.ts'
 import { warmthFigures } from './warmth-figures.ts'
 import { intervalPractice } from './practices/index.ts'
 import type { GreaseOutcome } from './work-out.ts'
@@ -29,6 +30,7 @@ export function greaseFigures(
     ...(bearing && quantity ? { quantity: quantityFigure(position, bearing, quantity, from('gramsPerStroke')) } : {}),
     ...(bearing && fill ? { fill: fillFigure(bearing, fill) } : {}),
     ...warmthFigures(position, outcome),
+    ...(outcome.oil ? oilFigures(position, outcome.oil) : {}),
   }
 }
 

@@ -1,5 +1,6 @@
 import type { thickenerNames } from '../kinds/rolling/position.ts'
 import { inSentence } from '../model/sentence.ts'
+import type { ChosenViscosity } from '../lubrication/choose.ts'
 import type { Saying } from '../working/check.ts'
 import { celsius, hours, plain } from '../words/quantities.ts'
 import { thickenerWords } from '../words/vocabulary.ts'
@@ -43,6 +44,18 @@ export const warmerThanItShould = (runningC: number, highC: number, excessK: num
 export const willRunWarm = (housingC: number): Saying => ({
   reason: `By its own friction and its surroundings the housing should run at ${celsius(housingC)}.`,
   wayOut: 'Cool it, keep heat of the shaft away, or take an oil that is thinner and still carries; then measure.',
+})
+
+export const tooThickToStart = (
+  coldC: number,
+  coldCst: number,
+  { coldVg, coldKappa, startLimitCst }: Pick<ChosenViscosity, 'coldVg' | 'coldKappa' | 'startLimitCst'>,
+): Saying => ({
+  reason: `At ${celsius(coldC)} this oil has ${inSentence(coldCst, 'viscosity', 2)}; a bath starts with up to ${inSentence(startLimitCst, 'viscosity', 2)}.`,
+  wayOut:
+    coldVg !== null && coldKappa !== null && coldKappa >= 1
+      ? `Warm it before the start, or take VG ${coldVg}: it starts, and its film holds.`
+      : 'Warm it before the start, or take an oil of a higher viscosity index.',
 })
 
 export const greaseEvery = (hoursH: number): Saying => ({

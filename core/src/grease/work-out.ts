@@ -15,6 +15,7 @@ import { IntervalInput, type Interval } from './interval.schema.ts'
 import { intervalPracticeList, usualIntervalPractice } from './practices/index.ts'
 import { practise, type Practised } from '../working/practice.ts'
 import type { IntervalPractice } from '../model/site-practices.ts'
+import { oilOf, type Oil } from './oil.ts'
 import { greaseQuantity } from './quantity.ts'
 import { serviceLimits, type ServiceLimit } from './service-temperature.ts'
 import { missingForWarmth, warmthOf, type Warmth } from './warmth.ts'
@@ -47,6 +48,8 @@ export interface GreaseOutcome {
   /** How warm it should run; null while nobody has said where it stands. */
   warmth: Outcome<Warmth> | null
   missingForWarmth: Missing[]
+  /** What its oil bath asks; null for grease. */
+  oil: Oil | null
 }
 
 export function workOutGrease(
@@ -94,6 +97,7 @@ export function workOutGrease(
         ? attempt(() => warmthOf(position, bearing, carrying, staticN))
         : null,
     missingForWarmth: coolMissing,
+    oil: bearing ? oilOf(position, bearing, speed) : null,
   }
 }
 

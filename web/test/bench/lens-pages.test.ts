@@ -30,6 +30,7 @@ describe('pages of the lenses', () => {
     ['mount.chillOdMm', 'mount', 'cold'],
     ['grease.nu40Cst', 'grease', 'grease'],
     ['grease.hotShaftMm', 'grease', 'running'],
+    ['grease.coldStartC', 'grease', 'oil'],
   ]
   for (const [field, lens, page] of cases)
     it(`${field} is entered on ${page}`, () => assert.equal(pageOfField(lens, field), page))

@@ -250,6 +250,7 @@ const GreaseFields = z.strictObject({
   sealMaterial: z.enum(sealMaterials).nullable().default(null).meta({ title: 'Seal material' }),
   thickener: thickener('Thickener'),
   thickenerBefore: thickener('Thickener before'),
+  coldStartC: quantity(z.number().min(-40).max(150), 'Coldest start', 'temperature', '°C'),
   standsIn: z.enum(coolingHousings).nullable().default(null).meta({ title: 'It stands in' }),
   roomC: quantity(z.number().min(-40).max(100), 'Room around it', 'temperature', '°C'),
   air: z.enum(['still', 'moving', 'blown']).default('still').meta({ title: 'Air over the housing' }),

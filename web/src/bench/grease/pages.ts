@@ -28,6 +28,20 @@ export const greasePages: readonly LensPage[] = [
     },
   },
   {
+    key: 'oil',
+    label: 'Oil',
+    question: 'Which oil, how high, and when is it changed?',
+    fields: ['grease.coldStart'],
+    component: defineAsyncComponent(() => import('./OilPage.vue')),
+    ownSheet: true,
+    sheet: {
+      caption: 'Level at standstill, to scale',
+      component: defineAsyncComponent(() => import('./FillSheet.vue')),
+      props: ({ assessment, inputs, bearing }) =>
+        bearing && inputs.grease.lubrication === 'oil-bath' ? { inputs, outcome: assessment.outcomes.grease } : null,
+    },
+  },
+  {
     key: 'fill',
     label: 'First fill',
     question: 'How is it filled before it first runs?',
