@@ -6,6 +6,7 @@ import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { now, unknown, type Check } from '../working/check.ts'
 import { refusalOf } from '../working/figure.ts'
 import { wantedStaticSafety } from './static-safety.ts'
+import { firstEnd } from './what-ends.ts'
 import * as words from './words.ts'
 import { staticSafetyOf, type Carrying, type CarryOutcome, type Ratings } from './work-out.ts'
 
@@ -57,8 +58,11 @@ function lifeChecks(outcome: CarryOutcome): Check[] {
     estimated: ratings?.dynamicEstimated ?? true,
   }
   const values = { lifeH: lives.judgedH, requiredH: wantedH }
-  if (lives.judgedH >= wantedH)
-    return [now('life', 'go', words.livesLong(lives), { values }), ...highChecks(outcome, lives.judgedH)]
+  const { end, hoursH } = firstEnd(lives.judgedH, outcome.ownGrease?.value?.hoursH ?? null)
+  if (lives.judgedH >= wantedH) {
+    const said = end === 'grease' ? words.greaseEndsIt(hoursH, lives) : words.livesLong(lives)
+    return [now('life', 'go', said, { values }), ...highChecks(outcome, lives.judgedH)]
+  }
   const far = lives.judgedH < tooShort * wantedH
   return [now('life', far ? 'stop' : 'watch', words.livesShort(lives, far, preload !== null), { ...rest, values })]
 }

@@ -49,6 +49,14 @@ export const livesLong = (lives: Lives): Saying => ({
       : 'Keep it clean and greased; fatigue is then not what ends it.',
 })
 
+export const greaseEndsIt = (greaseH: number, lives: Lives): Saying => ({
+  reason: `Its grease is done after ${life(greaseH, 2)}, in one of ten. ${lifeSaid(lives)}.`,
+  wayOut:
+    greaseH < lives.requiredH
+      ? 'Plan a new one by then, keep it cooler, or take one that can be greased.'
+      : 'Keep it clean and no warmer than it is.',
+})
+
 export const ratingHigh = (share: number, leastH: number, wantedH: number): Saying => ({
   reason: `The estimate of this size may be ${percent(share)} too high: then it lasts ${life(leastH, 2)}, and ${life(wantedH, 3)} are asked.`,
   wayOut: 'Enter the maker’s rating C, and read it again.',

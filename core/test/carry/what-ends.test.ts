@@ -33,6 +33,7 @@ describe('what ends it', () => {
     assert.equal(carry.figures['ends']?.label, 'Ended by its grease')
     assert.isBelow(shown(carry) ?? Infinity, 60_000)
     assert.deepEqual(carry.checks.filter(({ verdict }) => verdict !== 'go'), []) // prettier-ignore
+    assert.match(carry.checks.find(({ key }) => key === 'life')?.reason ?? '', /^Its grease is done after/)
   })
 
   it('is fatigue where the load is heavy, and the life by ISO 281 stays the headline', () => {
