@@ -55,7 +55,12 @@ function createBench(id: string) {
   /** Figure that is pointed at, on the drawing or beside it. */
   const lit = ref<string | null>(null)
   /** How the inside is looked at: a clearance and a tilt that are tried, and not kept. */
-  const look = reactive({ clearanceUm: null as number | null, tiltArcmin: 0 })
+  const look = reactive({
+    clearanceUm: null as number | null,
+    tiltArcmin: 0,
+    /** What is tried on point, line and barrel alike. */
+    contact: { times: 1, tiltArcmin: 0, grainUm: 0 },
+  })
 
   /** What a maker's list says of a number that was put on the bench; of the one that is saved the position says it itself. */
   const { answer: listed } = useAnswer(

@@ -40,6 +40,18 @@ export const carryPages: readonly LensPage[] = [
     component: defineAsyncComponent(() => import('./DutyPage.vue')),
   },
   {
+    key: 'contact',
+    label: 'Contact',
+    question: 'Point, line or barrel: how do they touch?',
+    fields: [],
+    component: defineAsyncComponent(() => import('./ContactPage.vue')),
+    sheet: {
+      caption: 'Footprint on the inner ring, all to one scale',
+      component: defineAsyncComponent(() => import('./ContactSheet.vue')),
+      props: ({ bearing }) => bearing && {},
+    },
+  },
+  {
     key: 'what-if',
     label: 'What if',
     question: 'What would it cost if something went otherwise?',
