@@ -57,7 +57,7 @@ function createBench(id: string) {
   /** How the inside is looked at: a clearance and a tilt that are tried, and not kept. */
   const look = reactive({
     clearanceUm: null as number | null,
-    tiltArcmin: 0,
+    tiltArcmin: null as number | null,
     /** What is tried on point, line and barrel alike. */
     contact: { times: 1, tiltArcmin: 0, grainUm: 0 },
   })

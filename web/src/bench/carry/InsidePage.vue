@@ -1,36 +1,14 @@
 <script setup lang="ts">
-import { insideInput, type BestClearance } from '@yardfrost/core'
-import { useElementSize, watchDebounced } from '@vueuse/core'
 import Slider from 'primevue/slider'
-import { computed, shallowRef, useId, useTemplateRef } from 'vue'
+import { computed } from 'vue'
 import { useFormat } from '../../figures/use-format.ts'
-import { useBenchWork } from '../../workers/use-bench-work.ts'
-import { useInside } from './use-inside.ts'
+import ClearanceLife from './ClearanceLife.vue'
+import { useClearanceLife } from './use-clearance-life.ts'
+import { mostTiltArcmin } from './use-inside.ts'
 
 /** Who carries, how hard it presses, and what clearance and tilt leave of the life. What is dragged here is tried, not kept. */
 const format = useFormat()
-const id = useId()
-const { bench, span, load, seen } = useInside()
-const { work } = useBenchWork()
-
-/** Life against clearance comes a moment later, from beside the page. */
-const best = shallowRef<BestClearance | null>(null)
-let asked = 0
-const curveInput = computed(() => {
-  const bearing = bench.bearing.value
-  if (!bearing || !load.value || !seen.value?.value?.setsClearance) return null
-  return insideInput(bearing, { ...load.value, clearanceUm: 0 })
-})
-watchDebounced(
-  () => JSON.stringify(curveInput.value),
-  async () => {
-    const input = curveInput.value
-    const mine = ++asked
-    const found = input && (await work().clearanceLife(input))
-    if (mine === asked) best.value = found
-  },
-  { debounce: 40, immediate: true },
-)
+const { bench, span, load, seen, slopeArcmin, best, classes, domain } = useClearanceLife()
 
 const distribution = computed(() => seen.value?.value?.distribution ?? null)
 const rolls = computed(() => (distribution.value?.contactAnglesDeg ? 'balls' : 'rollers'))
@@ -43,58 +21,20 @@ const longestH = 200_000
 const hours = (value: number) => (value > longestH ? `more than ${show(longestH, 'duration')}` : show(value, 'duration', { figures: 2 })) // prettier-ignore
 const ratio = computed(() => seen.value?.value?.life?.lifeRatio ?? null)
 
-const box = useTemplateRef('box')
-const { width } = useElementSize(box)
-const plot = { height: 170, left: 46, right: 8, top: 12, bottom: 30 }
-/** Clearances that are shown, µm: what runs, what is best, and some room. */
-const domain = computed((): [number, number] => {
-  const [least, most] = [span.value?.least ?? 0, span.value?.most ?? 0]
-  const low = Math.min(least, best.value?.rangeMinUm ?? least)
-  const high = Math.max(most, best.value?.rangeMaxUm ?? most, 0)
-  const room = Math.max(15, 0.35 * (high - low))
-  return [Math.floor(low - room), Math.ceil(high + room)]
-})
-const x = (um: number) => {
-  const [from, to] = domain.value
-  return plot.left + ((um - from) / (to - from)) * (width.value - plot.left - plot.right)
-}
-const y = (share: number) => plot.height - plot.bottom - share * (plot.height - plot.bottom - plot.top)
-const curve = computed(() => {
-  const [from, to] = domain.value
-  const points = best.value?.curve ?? []
-  const inside = points.filter(({ clearanceUm }, index) => (points[index + 1]?.clearanceUm ?? clearanceUm) >= from && (points[index - 1]?.clearanceUm ?? clearanceUm) <= to) // prettier-ignore
-  return inside
-    .map(({ clearanceUm, share }, index) => `${index === 0 ? 'M' : 'L'}${x(clearanceUm)} ${y(share)}`)
-    .join(' ')
-})
-/** Share of the best life at the clearance that is looked at, read off the curve. */
-const shareNow = computed(() => {
-  const points = best.value?.curve ?? []
-  const um = load.value?.clearanceUm ?? 0
-  const after = points.findIndex(({ clearanceUm }) => clearanceUm >= um)
-  const [one, other] = [points[after - 1], points[after]]
-  if (!one || !other) return other?.share ?? points.at(-1)?.share ?? 0
-  return one.share + ((um - one.clearanceUm) / (other.clearanceUm - one.clearanceUm)) * (other.share - one.share)
-})
-const ticks = computed(() => {
-  const [from, to] = domain.value
-  const step = [5, 10, 20, 50, 100, 200].find((one) => (to - from) / one <= 7) ?? 500
-  return Array.from({ length: Math.floor(to / step) - Math.ceil(from / step) + 1 }, (_, index) => (Math.ceil(from / step) + index) * step) // prettier-ignore
-})
 const clearance = computed({
   get: () => Math.round(load.value?.clearanceUm ?? 0),
   set: (um: number) => (bench.look.clearanceUm = um),
 })
 /** Slid in tenths of a minute of arc. */
 const tilt = computed({
-  get: () => Math.round(bench.look.tiltArcmin * 10),
+  get: () => Math.round((load.value?.tiltArcmin ?? 0) * 10),
   set: (tenths: number) => (bench.look.tiltArcmin = tenths / 10),
 })
-const mostTilt = 100
-const tried = computed(() => bench.look.clearanceUm !== null || bench.look.tiltArcmin !== 0)
+const mostTilt = 10 * mostTiltArcmin
+const tried = computed(() => bench.look.clearanceUm !== null || bench.look.tiltArcmin !== null)
 function back() {
   bench.look.clearanceUm = null
-  bench.look.tiltArcmin = 0
+  bench.look.tiltArcmin = null
 }
 </script>
 
@@ -142,41 +82,14 @@ function back() {
         </template>
       </dl>
       <template v-if="seen?.value?.setsClearance">
-        <div ref="box" class="plot">
-          <svg
-            v-if="best && width > 0"
-            :width="width"
-            :height="plot.height"
-            role="img"
-            aria-label="Life against running clearance"
-            data-test="clearance-curve"
-          >
-            <rect
-              v-if="span"
-              class="runs"
-              :x="x(span.least)"
-              :y="plot.top"
-              :width="Math.max(2, x(span.most) - x(span.least))"
-              :height="plot.height - plot.bottom - plot.top"
-            />
-            <path
-              class="grid"
-              :d="`M${plot.left} ${y(1)} H${width - plot.right} M${plot.left} ${y(0.5)} H${width - plot.right}`"
-            />
-            <path class="axis" :d="`M${plot.left} ${plot.top} V${y(0)} H${width - plot.right}`" />
-            <text v-for="share in [1, 0.5]" :key="share" class="label end" :x="plot.left - 6" :y="y(share) + 5">
-              {{ share * 100 }} %
-            </text>
-            <text v-for="um in ticks" :key="um" class="label middle" :x="x(um)" :y="plot.height - 10">
-              {{ format.digits(um, 'deviation') }}
-            </text>
-            <clipPath :id="`${id}-plot`">
-              <rect :x="plot.left" y="0" :width="width - plot.left - plot.right" :height="plot.height" />
-            </clipPath>
-            <path class="curve" :d="curve" :clip-path="`url(#${id}-plot)`" />
-            <circle class="now" :cx="x(load.clearanceUm)" :cy="y(shareNow)" r="6" />
-          </svg>
-        </div>
+        <ClearanceLife
+          v-if="best"
+          :best="best"
+          :domain="domain"
+          :runs="span"
+          :classes="classes"
+          :now-um="load.clearanceUm"
+        />
         <p v-if="best" class="quiet" data-test="best-clearance">
           Life against running clearance, {{ format.unit('deviation') }}; best at
           {{ show(best.bestClearanceUm, 'deviation') }}, nine tenths of it from
@@ -207,8 +120,11 @@ function back() {
           aria-label="Rings out of line by, minutes of arc"
           data-test="try-tilt"
         />
-        <strong>{{ bench.look.tiltArcmin.toFixed(1) }}′</strong>
+        <strong data-test="tried-tilt">{{ load.tiltArcmin.toFixed(1) }}′</strong>
       </label>
+      <p v-if="slopeArcmin !== null && slopeArcmin >= 0.1" class="quiet" data-test="slope">
+        The shaft line has the shaft {{ slopeArcmin.toFixed(1) }}′ askew here; that is where it begins.
+      </p>
       <button v-if="tried" type="button" class="link" data-test="as-it-runs" @click="back">As it runs</button>
       <p class="quiet source">
         ISO/TS 16281 and Hertz, for stiff round rings and an inside that is estimated: the shares say more than the
@@ -251,46 +167,6 @@ dd {
 dd .quiet {
   font-size: 15px;
   font-weight: 400;
-}
-
-.plot {
-  min-height: 170px;
-}
-
-.runs {
-  fill: var(--frost-soft);
-}
-
-.grid {
-  stroke: var(--hair);
-  fill: none;
-}
-
-.axis,
-.curve {
-  fill: none;
-  stroke: var(--ink);
-  stroke-width: 1.2;
-}
-
-.curve {
-  stroke-width: 2;
-}
-
-.now {
-  fill: var(--ink);
-}
-
-.plot text {
-  fill: var(--ink-2);
-}
-
-.end {
-  text-anchor: end;
-}
-
-.middle {
-  text-anchor: middle;
 }
 
 .slide {

@@ -1,12 +1,25 @@
-import { attempt, heaviestOf, seeInside, type InsideLoad } from '@yardfrost/core'
+import { assessLine, attempt, heaviestOf, seeInside, type InsideLoad } from '@yardfrost/core'
 import { computed } from 'vue'
+import { catalogue } from '../../references.ts'
 import { useBench, type Bench } from '../use-bench.ts'
+
+/** Further out of line than any but a swivelling bearing stands. */
+export const mostTiltArcmin = 10
 
 function lookInside(bench: Bench) {
   /** What Float lets it run with, µm. */
   const span = computed(() => {
     const found = bench.assessment.value.outcomes.float.clearance?.span
     return found ? { least: found.least, most: found.most, probable: found.probable } : null
+  })
+  /** How far the shaft stands askew in this seat, minutes of arc, where it has been drawn; what else stands on it is taken as stiff. */
+  const slopeArcmin = computed(() => {
+    const { shaft, position } = bench.machine.value
+    if (!shaft || position === undefined) return null
+    const bearings = new Map([[position, bench.inputs.value.bearing.designation]])
+    const { value } = attempt(() => assessLine(shaft, bearings, catalogue))
+    const degrees = value?.bending?.supportDeg[shaft.supports.findIndex((one) => one.position === position)]
+    return degrees === undefined ? null : Math.min(mostTiltArcmin, Math.round(degrees * 600) / 10)
   })
   const load = computed((): InsideLoad | null => {
     const { carrying, ratings } = bench.assessment.value.outcomes.carry
@@ -17,7 +30,7 @@ function lookInside(bench: Bench) {
       radialN: heaviest.radialN,
       axialN: heaviest.axialN,
       clearanceUm: bench.look.clearanceUm ?? span.value?.probable ?? 0,
-      tiltArcmin: bench.look.tiltArcmin,
+      tiltArcmin: bench.look.tiltArcmin ?? slopeArcmin.value ?? 0,
       speedRpm: given.speedRpm,
       dynamicRatingN: ratings && !ratings.dynamicEstimated ? ratings.dynamicN : null,
       rotatingRing: seat.loadCase === 'outer-turns' ? 'outer' : 'inner',
@@ -28,7 +41,7 @@ function lookInside(bench: Bench) {
     const under = load.value
     return bearing && under ? attempt(() => seeInside(bearing, under)) : null
   })
-  return { bench, span, load, seen }
+  return { bench, span, load, seen, slopeArcmin }
 }
 
 /** Panel and drawing look into the same bearing: it is worked out once a stroke. */

@@ -7,12 +7,15 @@ import ChoiceField from '../../form/ChoiceField.vue'
 import { choices } from '../options.ts'
 import QuantityField from '../../form/QuantityField.vue'
 import { useBench } from '../use-bench.ts'
+import ClearanceLife from '../carry/ClearanceLife.vue'
+import { useClearanceLife } from '../carry/use-clearance-life.ts'
 import ClearanceFall from './ClearanceFall.vue'
 
 /** The clearance from the box through both fits to running, and the class that would keep some. */
 const emit = defineEmits<{ working: [figure: string] }>()
 const bench = useBench()
 const format = useFormat()
+const { best, domain, span, classes: byClass } = useClearanceLife()
 const figures = computed(() => bench.assessment.value.lenses.float.figures)
 
 const housings = choices(housingMaterialWords)
@@ -33,7 +36,7 @@ const steps = computed(() =>
 )
 const classes = computed(() => figures.value['rightClass'])
 const judged = computed(() => bench.assessment.value.outcomes.float.steps?.classes.map(({ judged: one }) => one) ?? [])
-const span = (value: { kind: string; from?: number; to?: number }) =>
+const inDigits = (value: { kind: string; from?: number; to?: number }) =>
   value.kind === 'range'
     ? `${format.digits(value.from ?? 0, 'deviation')} … ${format.digits(value.to ?? 0, 'deviation')}`
     : ''
@@ -50,11 +53,15 @@ const span = (value: { kind: string; from?: number; to?: number }) =>
   <div class="results">
     <FigureLine answer name="operating" :figure="figures['operating']!" @working="emit('working', $event)" />
     <ClearanceFall v-if="steps.length > 1" :steps="steps" />
+    <template v-if="best">
+      <h3 class="label">Life against running clearance, {{ format.unit('deviation') }}, class by class</h3>
+      <ClearanceLife :best="best" :domain="domain" :runs="span" :classes="byClass" />
+    </template>
     <FigureLine v-if="classes" name="rightClass" :figure="classes" @working="emit('working', $event)" />
     <ul v-if="classes" class="classes" data-test="classes">
       <li v-for="(one, index) in classes.givens" :key="one.label" :class="{ bad: (judged[index]?.probable ?? 0) < 0 }">
         <span>{{ one.label }}</span>
-        <strong>{{ span(one.value) }}</strong>
+        <strong>{{ inDigits(one.value) }}</strong>
         <span class="quiet">{{ one.from }}</span>
       </li>
     </ul>
