@@ -65,7 +65,9 @@ describePage('when something goes wrong', { as: 'technician' }, ({ app, page }) 
       await page.fill(field('size-boreMm'), '600')
       await page.seeText(field('size-none'), /largest bore in the tables is 480/)
       await page.fill(field('size-boreMm'), '2 1/2 in')
-      await page.seeText(field('size-none'), /nearest bores in the tables are 65\.00.*60\.00/)
+      await page.seeText(field('size-found'), /395\/394A/)
+      await page.fill(field('size-boreMm'), '2.6 in')
+      await page.seeText(field('size-none'), /nearest bores in the tables are 66\.6\d.*65\.0\d/)
     })
 
     it('a size finds the numbers that have it', async () => {

@@ -72,6 +72,11 @@ async function lint(): Promise<void> {
   await check('types', 'vue-tsc', ['-b'])
 }
 
+/** Suites of the browser that go with the other row, so that both end about together. */
+const besides = ['log', 'plant', 'register', 'contact', 'running']
+const browser = (title: string, files: string, args: string[] = []) =>
+  suite(title, files, { args: ['--timeout=120000', ...args] })
+
 /** One after another in each row, the two rows side by side: the browser waits more than it works. */
 const rows: [part: string, work: () => Promise<void>][][] = [
   [
@@ -80,8 +85,19 @@ const rows: [part: string, work: () => Promise<void>][][] = [
     ['lint', lint],
     ['server', server],
     ['tools', () => suite('start and command line', 'tools/test/**/*.test.ts')],
+    ['e2e', () => browser('in the browser, plant and pages', `e2e/{${besides.join()}}.test.ts`)],
   ],
-  [['e2e', () => suite('in the browser', 'e2e/**/*.test.ts', { args: ['--timeout=120000'] })]],
+  [
+    [
+      'e2e',
+      () =>
+        browser(
+          'in the browser',
+          'e2e/**/*.test.ts',
+          besides.flatMap((name) => ['--ignore', `e2e/${name}.test.ts`]),
+        ),
+    ],
+  ],
 ]
 await Promise.all(
   rows.map(async (row) => {

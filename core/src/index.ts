@@ -49,6 +49,8 @@ export {
   ringShapes,
   RollingPosition,
   rollingElements,
+  seenThings,
+  type SeenThing,
   runningKinds,
   shaftEnds,
   thickenerNames,
@@ -295,6 +297,7 @@ export {
   type Likeness,
 } from './identify/compare/compare-numbers.ts'
 export { featureWords } from './words/vocabulary.ts'
+export { alsoSeen } from './identify/also-seen.ts'
 export { slip, type SlipLine } from './identify/slip.ts'
 export { readSizes, type SaidSizes } from './identify/compare/read-sizes.ts'
 export { replacements, type Replacement, type ReplacementKind } from './identify/compare/replacements.ts'

@@ -48,6 +48,9 @@ export const angularContactBall = {
     growthInside: 0,
     space: 2,
     stiffness: 3,
+    shock: 1,
+    quiet: 2,
+    separable: 1,
   },
   speedLimit: { grease: 500_000, 'oil-bath': 650_000 },
 

@@ -75,6 +75,9 @@ export const cylindricalRoller = {
     growthInside: 3,
     space: 2,
     stiffness: 3,
+    shock: 3,
+    quiet: 2,
+    separable: 3,
   },
   speedLimit: { grease: 450_000, 'oil-bath': 600_000 },
 

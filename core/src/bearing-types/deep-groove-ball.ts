@@ -48,6 +48,9 @@ export const deepGrooveBall = {
     growthInside: 0,
     space: 3,
     stiffness: 2,
+    shock: 1,
+    quiet: 3,
+    separable: 1,
   },
   speedLimit: { grease: 500_000, 'oil-bath': 650_000 },
 

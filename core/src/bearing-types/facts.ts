@@ -15,6 +15,11 @@ export interface TypeAbilities {
   /** How little room it needs for what it carries. */
   space: number
   stiffness: number
+  /** Bears blows. */
+  shock: number
+  quiet: number
+  /** Its rings go in one by one, or it is put on from one side. */
+  separable: number
 }
 
 /** Suffixes that only some types use; the others are common to all. */

@@ -45,6 +45,9 @@ export const fourPointBall = {
     growthInside: 0,
     space: 3,
     stiffness: 2,
+    shock: 1,
+    quiet: 1,
+    separable: 2,
   },
   speedLimit: { grease: 400_000, 'oil-bath': 500_000 },
 

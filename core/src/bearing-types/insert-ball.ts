@@ -45,6 +45,9 @@ export const insertBall = {
     growthInside: 0,
     space: 1,
     stiffness: 1,
+    shock: 1,
+    quiet: 2,
+    separable: 2,
   },
   speedLimit: { grease: 250_000, 'oil-bath': 300_000 },
 

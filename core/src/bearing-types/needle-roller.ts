@@ -45,6 +45,9 @@ export const needleRoller = {
     growthInside: 3,
     space: 3,
     stiffness: 3,
+    shock: 2,
+    quiet: 1,
+    separable: 3,
   },
   speedLimit: { grease: 300_000, 'oil-bath': 400_000 },
 

@@ -45,6 +45,9 @@ export const selfAligningBall = {
     growthInside: 0,
     space: 2,
     stiffness: 1,
+    shock: 1,
+    quiet: 2,
+    separable: 2,
   },
   speedLimit: { grease: 500_000, 'oil-bath': 600_000 },
 

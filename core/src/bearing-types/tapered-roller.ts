@@ -50,6 +50,9 @@ export const taperedRoller = {
     growthInside: 0,
     space: 2,
     stiffness: 3,
+    shock: 3,
+    quiet: 1,
+    separable: 3,
   },
   speedLimit: { grease: 300_000, 'oil-bath': 400_000 },
 

@@ -44,6 +44,9 @@ export const thrustBall = {
     growthInside: 0,
     space: 2,
     stiffness: 2,
+    shock: 1,
+    quiet: 1,
+    separable: 3,
   },
   speedLimit: { grease: 150_000, 'oil-bath': 200_000 },
 

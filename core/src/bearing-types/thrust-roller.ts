@@ -47,6 +47,9 @@ export const thrustRoller = {
     growthInside: 0,
     space: 3,
     stiffness: 3,
+    shock: 2,
+    quiet: 1,
+    separable: 3,
   },
   speedLimit: { grease: 75_000, 'oil-bath': 100_000 },
 

@@ -45,6 +45,9 @@ export const toroidalRoller = {
     growthInside: 3,
     space: 1,
     stiffness: 3,
+    shock: 3,
+    quiet: 1,
+    separable: 2,
   },
   speedLimit: { grease: 250_000, 'oil-bath': 330_000 },
 

@@ -4,7 +4,8 @@ import { degrees, plain } from '../words/quantities.ts'
 
 /** One type held against a duty. */
 export interface TypeForDuty {
-  type: BearingType
+  /** A plain bearing stands among them: it is no type of the tables. */
+  type: BearingType | 'plain'
   abilities: TypeAbilities
   /** Why it is out, in one sentence; null where it may be used. */
   barred: string | null
@@ -19,9 +20,37 @@ export interface TypeForDuty {
  * @param pitchDiameterMm - size to judge the speed by; null leaves the speed out
  */
 export function compareTypes(position: RollingPosition, pitchDiameterMm: number | null): TypeForDuty[] {
-  return bearingTypes
-    .map((type) => ({ type, abilities: factsOf(type).abilities, barred: barsDuty(type, position, pitchDiameterMm) }))
-    .sort((a, b) => Number(a.barred !== null) - Number(b.barred !== null))
+  return [
+    ...bearingTypes.map((type) => ({
+      type,
+      abilities: factsOf(type).abilities,
+      barred: barsDuty(type, position, pitchDiameterMm),
+    })),
+    { type: 'plain' as const, abilities: plainAbilities, barred: barsPlain(position) },
+  ].sort((a, b) => Number(a.barred !== null) - Number(b.barred !== null))
+}
+
+/** A bush or half shells, oiled or greased, without collars. */
+const plainAbilities: TypeAbilities = {
+  radial: 2,
+  axialOneWay: 0,
+  axialBothWays: 0,
+  speed: 2,
+  misalignDeg: 0.05,
+  growthInside: 3,
+  space: 3,
+  stiffness: 3,
+  shock: 3,
+  quiet: 3,
+  separable: 3,
+}
+
+function barsPlain({ load }: RollingPosition): string | null {
+  if (Math.max(load.axialN ?? 0, ...load.steps.map(({ axialN }) => axialN)) > 0)
+    return 'It carries axial load only on collars of its own.'
+  return load.misalignDeg !== null && load.misalignDeg > plainAbilities.misalignDeg
+    ? `Its edges bear from ${degrees(plainAbilities.misalignDeg, 2)}, and there are ${degrees(load.misalignDeg)}.`
+    : null
 }
 
 function barsDuty(

@@ -2,6 +2,8 @@ import type { Catalogue } from '../catalogue/catalogue.ts'
 import { decodeDesignation, type Decoded } from '../catalogue/decode-designation.ts'
 import { attempt, type InputError } from '../errors/input-error.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
+import type { SeenThing } from '../kinds/rolling/choices.ts'
+import { alsoSeen, isCage, suffixSeen } from './also-seen.ts'
 import { match, type Candidate, type Match } from './match.ts'
 
 /** A part of the number put together from what was seen, or one that was not seen and so is not in it. */
@@ -54,7 +56,7 @@ export function matchReadings({ identify }: RollingPosition, catalogue: Catalogu
   if (!value) return { ...nothing, refusal }
   const most = value.inchSuspected ? mostMisfitBesideInchUm : mostMisfitUm
   const fitting = value.candidates.filter(({ misfitUm }) => misfitUm <= most)
-  return { matched: value, refusal: null, fitting, marked, built: build(identify, fitting, marked) }
+  return { matched: value, refusal: null, fitting, marked, built: build(identify, fitting, marked, catalogue) }
 }
 
 /** Two sides as one closure with its count: what covers one side only counts once, a side nobody looked at not at all. */
@@ -72,10 +74,13 @@ function build(
   identify: RollingPosition['identify'],
   fitting: readonly Candidate[],
   marked: Decoded | null,
+  catalogue: Catalogue,
 ): BuiltNumber | null {
   const [best] = fitting
   if (!best) return null
-  return marked && isAmong(marked.size, fitting) ? builtFromMarking(marked) : builtFromSeen(identify, best.designation)
+  return marked && isAmong(marked.size, fitting)
+    ? builtFromMarking(marked)
+    : builtFromSeen(identify, best.designation, catalogue)
 }
 
 const seen = (text: string, says: string, from: string): BuiltPart => ({ text, says, from, inNumber: true })
@@ -95,20 +100,35 @@ function builtFromMarking({ normal, size, unknown }: Decoded): BuiltNumber {
 }
 
 /** The number suffix by suffix, each with the evidence that put it there; what was not seen is not added. */
-function builtFromSeen(identify: RollingPosition['identify'], designation: string): BuiltNumber {
-  const [base = designation, suffix] = designation.split('-')
+function builtFromSeen(identify: RollingPosition['identify'], designation: string, catalogue: Catalogue): BuiltNumber {
+  const [base = designation, closure] = designation.split('-')
   const looked = identify.leftClosure !== null && identify.rightClosure !== null
+  const row = catalogue.byDesignation.get(base)
+  const things = identify.alsoSeen.map((thing) => ({
+    ...alsoSeen[thing],
+    thing,
+    suffix: row ? suffixSeen(thing, row.type) : null,
+  }))
+  const put = things.filter(({ suffix }) => suffix !== null)
+  const spelt = [
+    base + put.filter(({ glued }) => glued).map(({ suffix }) => suffix ?? '').join(''),
+    closure,
+    ...put.filter(({ glued }) => !glued).map(({ suffix }) => suffix),
+  ].filter(Boolean).join('-') // prettier-ignore
+  const seenOf = (test: (thing: SeenThing) => boolean) => put.some(({ thing }) => test(thing))
   return {
-    designation,
+    designation: attempt(() => decodeDesignation(spelt, catalogue)).value?.normal ?? designation,
     marked: false,
     parts: [
       seen(base, 'base number', 'bore, outside diameter, width and what rolls'),
-      suffix
-        ? seen(suffix, 'closure', 'seen on the bearing')
+      closure
+        ? seen(closure, 'closure', 'seen on the bearing')
         : seen('no suffix', 'closure', looked ? 'both sides open' : 'not looked at on both sides'),
+      ...put.map(({ suffix, says }) => seen(suffix ?? '', says, 'seen on the bearing')),
+      ...things.filter(({ suffix }) => suffix === null).map(({ name, says, suffix: _, thing }) => left(name, alsoSeen[thing].suffix === null ? says : 'this type is not made so: look again')),
       left('clearance', 'cannot be seen: box, marking, or the machine’s papers'),
-      left('cage, class, heat', 'marking, or look and ask'),
-      left('taper', 'measure the bore at both faces'),
-    ],
+      left(seenOf(isCage) ? 'class, heat' : 'cage, class, heat', 'marking, or look and ask'),
+      ...(seenOf((thing) => thing === 'tapered-bore') ? [] : [left('taper', 'measure the bore at both faces')]),
+    ], // prettier-ignore
   }
 }

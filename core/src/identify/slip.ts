@@ -3,8 +3,9 @@ import type { Catalogue } from '../catalogue/catalogue.ts'
 import { findBearing } from '../catalogue/resolve-bearing.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { median } from '../records/compare.ts'
-import { mm } from '../words/quantities.ts'
+import { capital, mm } from '../words/quantities.ts'
 import { closureWords, elementWords, shapeWords } from '../words/vocabulary.ts'
+import { alsoSeen, isCage } from './also-seen.ts'
 import { asked } from './words.ts'
 import type { Measured } from './measured.ts'
 
@@ -41,11 +42,22 @@ export function slip({ identify }: RollingPosition, measured: Measured, catalogu
     ['measured', `${read.map(([name, word]) => `${word} ${mm(median(identify[name]), 2)}`).join(', ')}; ${readingsSaid(read.map(([name]) => identify[name].length))}.`],
     ['seen', `${seenOf(identify)}.`],
     ['marked', identify.marking.trim() === '' ? null : `${identify.marking.trim()}.`],
-    ['not-seen', built && !built.marked ? 'Clearance, cage, class, heat treatment, taper of the bore.' : null],
+    ['not-seen', built && !built.marked ? notSeen(identify.alsoSeen) : null],
     ['may-be', others.length > 0 ? `${others.slice(0, mostOthers).map(({ designation, tell }) => `${designation} (${aside(tell)})`).join('; ')}.` : null],
     ['ask', asked(Boolean(built), matched?.inchSuspected ?? false)],
   ] // prettier-ignore
   return lines.flatMap(([about, text]) => (text === null ? [] : [{ about, text }]))
+}
+
+function notSeen(also: RollingPosition['identify']['alsoSeen']): string {
+  const open = [
+    'clearance',
+    ...(also.some(isCage) ? [] : ['cage']),
+    'class',
+    'heat treatment',
+    ...(also.includes('tapered-bore') ? [] : ['taper of the bore']),
+  ]
+  return `${capital(open.join(', '))}.`
 }
 
 /** A sentence as it stands in brackets. */
@@ -55,12 +67,19 @@ const aside = (sentence: string): string =>
 const readingsSaid = (counts: readonly number[]): string =>
   counts.every((count) => count === 1) ? 'one reading each' : `the middle of ${counts.join(', ')} readings`
 
-function seenOf({ rollingElement, ringShape, leftClosure, rightClosure }: RollingPosition['identify']): string {
+function seenOf({
+  rollingElement,
+  ringShape,
+  leftClosure,
+  rightClosure,
+  alsoSeen: also,
+}: RollingPosition['identify']): string {
   const sides = [leftClosure, rightClosure]
   const closed = sides.map((one) => (one === null ? 'not looked at' : closureWords[one]))
   return [
     rollingElement === 'hidden' ? 'what rolls cannot be seen' : elementWords[rollingElement],
     `rings ${shapeWords[ringShape]}`,
     closed[0] === closed[1] ? `both sides ${closed[0] ?? ''}` : `left ${closed[0] ?? ''}, right ${closed[1] ?? ''}`,
+    ...also.map((thing) => alsoSeen[thing].name),
   ].join(', ')
 }

@@ -72,6 +72,8 @@ describe('types for a duty', () => {
     ['misalignment', { load: { misalignDeg: 1 } }, 'deep-groove-ball', 'self-aligning-ball'],
     ['growth inside the bearing', { float: { role: 'floating', floatsIn: 'bearing' } }, 'spherical-roller', 'toroidal-roller'],
     ['speed', { load: { speedRpm: 4500 } }, 'spherical-roller', 'deep-groove-ball'],
+    ['thrust on a bush', { load: { axialN: 500 } }, 'plain', 'deep-groove-ball'],
+    ['edges of a bush', { load: { misalignDeg: 0.08 } }, 'plain', 'deep-groove-ball'],
   ] // prettier-ignore
   for (const [why, changes, out, in_] of cases)
     it(`strikes out by ${why}`, () => {
@@ -84,6 +86,12 @@ describe('types for a duty', () => {
       barred({ load: { axialN: 500, axialWay: 'both', arrangement: 'back-to-back' } }),
       'tapered-roller',
     ))
+
+  it('has a plain bearing among them, that takes growth and blows', () => {
+    const [plain] = compareTypes(positionWith({}), null).filter(({ type }) => type === 'plain')
+    assert.isNull(plain?.barred)
+    assert.deepInclude(plain.abilities, { growthInside: 3, shock: 3 })
+  })
 
   it('puts the fit ones first', () => {
     const order = compareTypes(positionWith({ load: { axialN: 500 } }), null).map(({ barred }) => barred !== null)

@@ -5,6 +5,20 @@ export const rollingElements = ['ball', 'roller', 'taper', 'barrel', 'hidden'] a
 
 export const ringShapes = ['flat', 'sphered-od', 'cone-and-cup'] as const
 
+/** What is seen on a bearing besides sizes and closures. */
+export const seenThings = [
+  'tapered-bore',
+  'snap-ring-groove',
+  'snap-ring',
+  'flange',
+  'wide-inner',
+  'hexagon-bore',
+  'brass-cage',
+  'steel-cage',
+  'polymer-cage',
+] as const
+export type SeenThing = (typeof seenThings)[number]
+
 export const axialWays = ['right', 'left', 'both'] as const
 
 export const pairArrangements = ['single', 'back-to-back', 'face-to-face'] as const

@@ -17,6 +17,7 @@ import {
   heatingTools,
   thickenerNames,
   sealMaterials,
+  seenThings,
   cleanlinessLevels,
   usualTools,
 } from './choices.ts'
@@ -53,6 +54,7 @@ const IdentifyFields = z.strictObject({
   ringShape: z.enum(ringShapes).default('flat').meta({ title: 'Shape of the rings' }),
   leftClosure: Closure.nullable().default(null).meta({ title: 'Left side' }),
   rightClosure: Closure.nullable().default(null).meta({ title: 'Right side' }),
+  alsoSeen: z.array(z.enum(seenThings)).max(9).default([]).meta({ title: 'Also seen on it' }),
   marking: z.string().max(60).default('').meta({ title: 'What can still be read on it' }),
 })
 

@@ -8,6 +8,7 @@ import { choices } from '../options.ts'
 import ReadingSheet from '../measure/ReadingSheet.vue'
 import TextField from '../../form/TextField.vue'
 import { useBench } from '../use-bench.ts'
+import AlsoSeenPicker from './AlsoSeenPicker.vue'
 import ClosurePicker from './ClosurePicker.vue'
 import SlipPanel from './SlipPanel.vue'
 
@@ -65,6 +66,7 @@ const misfit = (value: number) => format.inline({ kind: 'number', number: value 
       <ChoiceField path="identify.ringShape" :options="shapes" />
     </div>
     <ClosurePicker :kinds="closures" />
+    <AlsoSeenPicker />
     <TextField path="identify.marking" placeholder="a number or part of it, if any" />
     <section v-if="matched" class="candidates" aria-label="What it can be">
       <FigureLine v-if="built" answer name="built" :figure="built" @working="emit('working', $event)" />

@@ -19,6 +19,9 @@ const abilities = [
   ['growthInside', 'growth inside'],
   ['space', 'little room'],
   ['stiffness', 'stiff'],
+  ['shock', 'blows'],
+  ['quiet', 'quiet'],
+  ['separable', 'from one side'],
 ] as const
 const grades = ['none', 'fair', 'good', 'very good']
 const degrees = (value: number) => format.digits(value, 'angle', { decimals: value < 0.1 ? 2 : 1 })
@@ -44,7 +47,7 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
       <tbody>
         <template v-for="one in types" :key="one.type">
           <tr :class="{ barred: one.barred, here: one.type === bench.bearing.value?.row.type }" :data-type="one.type">
-            <th scope="row">{{ capital(bearingTypeNames[one.type]) }}</th>
+            <th scope="row">{{ capital(one.type === 'plain' ? 'plain bearing' : bearingTypeNames[one.type]) }}</th>
             <td v-for="[key] in abilities" :key="key" :aria-label="grades[one.abilities[key]]">
               <span v-for="dot in one.abilities[key]" :key="dot" class="dot" />
               <span v-if="one.abilities[key] === 0" class="none">–</span>
@@ -59,6 +62,13 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
     </table>
   </div>
   <p class="quiet">
+    <RouterLink
+      class="link"
+      :to="{ name: 'position', params: { id: bench.id, lens: 'carry' } }"
+      data-test="to-contact"
+      @click="bench.turnTo('carry', 'contact')"
+      >See how ball, roller and barrel touch.</RouterLink
+    >
     General guidance for single bearings of usual design; the type on the bench is in bold. One to three dots: fair,
     good, very good.
   </p>
@@ -97,7 +107,7 @@ tbody th {
 }
 
 tbody td {
-  min-width: 32px;
+  min-width: 26px;
   padding: 4px 2px;
   white-space: nowrap;
 }
