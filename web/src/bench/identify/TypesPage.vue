@@ -107,8 +107,8 @@ tbody th {
 }
 
 tbody td {
-  min-width: 26px;
-  padding: 4px 2px;
+  min-width: 22px;
+  padding: 4px 1px;
   white-space: nowrap;
 }
 
@@ -133,9 +133,9 @@ tbody tr:not(.reason) {
 
 .dot {
   display: inline-block;
-  width: 7px;
-  height: 7px;
-  margin-right: 2px;
+  width: 5px;
+  height: 5px;
+  margin-right: 1px;
   border-radius: 50%;
   background: var(--ink);
 }
