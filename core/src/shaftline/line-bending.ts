@@ -1,9 +1,5 @@
-import { factsOf } from '../bearing-types/index.ts'
-import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
+import type { BearingLookup } from '../catalogue/resolve-bearing.ts'
 import { radialGive } from '../catalogue/radial-give.ts'
-import { attempt } from '../errors/input-error.ts'
-import { loadDistribution } from '../inside/load-distribution.ts'
-import { insideOf } from '../inside/of-bearing.ts'
 import type { ShaftLine } from '../model/shaft-line.ts'
 import { firstCriticalRpm, solveBeam } from './beam.ts'
 import { sectionMasses } from './part-loads.ts'
@@ -40,7 +36,7 @@ export function lineBending(
     sections: line.sections,
     supports: line.supports.map(({ xMm }, index) => {
       const give = gives[index]
-      return give ? { xMm, stiffnessNPerMm: give.stiffnessNPerMm } : { xMm }
+      return give ? { xMm, stiffnessNPerMm: give.loadN / give.mm } : { xMm }
     }),
   }
   const inPlane = (part: (angle: number) => number) =>
@@ -60,62 +56,18 @@ export function lineBending(
     supportDeg: down.supportSlope.map(
       (slope, index) => (Math.hypot(slope, side.supportSlope[index] ?? 0) * 180) / Math.PI,
     ),
-    giveMm: gives.map((give, index) => {
-      // Unloaded it gives nothing, whatever it is taken to resist with.
-      const share = (supports[index]?.radialN ?? 0) / (leastLoadShare * ratingOf(lookups[index]))
-      return give && give.mm * Math.min(1, share)
+    giveMm: supports.map(({ radialN }, index) => {
+      const give = gives[index]
+      return give ? (radialN * give.mm) / give.loadN : null
     }),
     criticalRpm: Math.min(firstCriticalRpm({ ...beam, loads: [], masses }), 1e6),
   }
 }
 
-const ratingOf = (lookup: BearingLookup | undefined): number =>
-  lookup?.kind === 'found' ? lookup.bearing.interior.dynamicRatingN : 1
-
-interface Give {
-  /** How far the shaft sinks in it, mm. */
-  mm: number
-  /** How hard it resists a little more, N/mm. */
-  stiffnessNPerMm: number
-}
-
-// A shaft that is dragged asks for the same bearings under nearly the same loads, stroke after stroke.
-const remembered = new WeakMap<ResolvedBearing, Map<number, Give | null>>()
-const mostRemembered = 100
-/** Loads this near one another give alike. */
-const loadSteps = 200
-
-function giveOf(radialN: number, lookup: BearingLookup | undefined): Give | null {
+function giveOf(radialN: number, lookup: BearingLookup | undefined): { loadN: number; mm: number } | null {
   if (lookup?.kind !== 'found') return null
-  const { bearing } = lookup
-  const loadN = Math.max(radialN, leastLoadShare * bearing.interior.dynamicRatingN)
-  const key = Math.round(loadSteps * Math.log(loadN))
-  const known = remembered.get(bearing) ?? new Map<number, Give | null>()
-  remembered.set(bearing, known)
-  const found = known.get(key)
-  if (found !== undefined) return found
-  if (known.size >= mostRemembered) known.clear()
-  const give = giveUnder(Math.exp(key / loadSteps), bearing)
-  known.set(key, give)
-  return give
-}
-
-/** By how the load is shared among the elements; by the approach of the most loaded one where that cannot be worked out. */
-function giveUnder(loadN: number, bearing: ResolvedBearing): Give | null {
-  const { row, interior } = bearing
-  const { value } = attempt(() =>
-    loadDistribution({ ...insideOf(bearing, { radialN: loadN, axialN: ownAxialN(bearing, loadN) }), operatingClearanceUm: 0 }),
-  ) // prettier-ignore
-  if (value && value.stiffnessNPerUm > 0 && value.radialUm > 0)
-    return { mm: value.radialUm / 1000, stiffnessNPerMm: value.stiffnessNPerUm * 1000 }
+  const { row, interior } = lookup.bearing
+  const loadN = Math.max(radialN, leastLoadShare * interior.dynamicRatingN)
   const mm = radialGive(row.type, interior, loadN)
-  return mm === null ? null : { mm, stiffnessNPerMm: loadN / mm }
-}
-
-/** A single row that stands at an angle is held by what it pushes itself, and a little more. */
-const heldBy = 1.1
-function ownAxialN({ row, interior }: ResolvedBearing, radialN: number): number {
-  const { pairs, inside } = factsOf(row.type)
-  const opposed = interior.rows > 1 || inside.signs !== null
-  return pairs && !opposed ? heldBy * radialN * Math.tan((interior.contactAngleDeg * Math.PI) / 180) : 0
+  return mm === null ? null : { loadN, mm }
 }

@@ -1,6 +1,3 @@
-import { findBearing } from '../../src/catalogue/resolve-bearing.ts'
-import { insideOf } from '../../src/inside/of-bearing.ts'
-import { loadDistribution } from '../../src/inside/load-distribution.ts'
 import { assert } from 'chai'
 import fc from 'fast-check'
 import { assess, assessLine, machineKinds, numberOf, ShaftLine, sketchShaft, usualSketch } from '../../src/index.ts'
@@ -170,23 +167,6 @@ describe('who holds the shaft', () => {
     assert.isAbove(giving?.giveMm[0] ?? NaN, 0.003)
     assert.isAbove(giving?.largestMm ?? NaN, rigid?.largestMm ?? NaN)
     assert.isBelow(giving?.criticalRpm ?? NaN, rigid?.criticalRpm ?? NaN)
-  })
-
-  it('gives way in a bearing as the load is shared inside it', () => {
-    const sections = [{ lengthMm: 1000, diameterMm: 90 }]
-    const found = assessLine(
-      line({ sections, parts: [part('force', { radialN: 9000, massKg: 60 })] }),
-      bearings,
-      catalogue,
-    )
-    const [support] = found.supports
-    const bearing = findBearing(support?.designation ?? '', catalogue)
-    assert.isNotNull(bearing)
-    const inside = loadDistribution({
-      ...insideOf(bearing, { radialN: support?.radialN ?? 0, axialN: 0 }),
-      operatingClearanceUm: 0,
-    })
-    assert.closeTo((found.bending?.giveMm[0] ?? 0) * 1000, inside.radialUm, 0.01 * inside.radialUm)
   })
 
   it('watches a slope that the bearing does not forgive, and a speed near the critical one', () => {
