@@ -312,6 +312,7 @@ export {
   type WantedBearing,
 } from './shelf/judge-shelf.ts'
 export { bestClearance, type BestClearance, type BestClearanceInput } from './inside/best-clearance.ts'
+export { grouped } from './tables/grouped.ts'
 export { contactsOf, type ContactKind, type ContactOfKind } from './inside/contact-kinds.ts'
 export { insideInput, seeInside, type InsideLoad, type SeenInside } from './inside/see-inside.ts'
 export { heaviestOf } from './carry/work-out.ts'

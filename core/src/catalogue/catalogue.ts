@@ -1,4 +1,5 @@
 import { factsOf, BearingType } from '../bearing-types/index.ts'
+import { grouped } from '../tables/grouped.ts'
 import { readInchTapered, type ConeAndCup } from './inch-tapered.ts'
 
 /** One standardised size. Lengths in mm; null where a dimension does not apply to the type. */
@@ -70,16 +71,14 @@ export function readCatalogue(tables: CatalogueTables): Catalogue {
   for (const { series, type } of [...rows, ...further]) seriesByName.set(series, { name: series, type })
   const inchRows = readInchTapered(tables.inchTapered)
   const everyRow = [...rows, ...further, ...inchRows]
-  const numbered = inchRows.flatMap((row) => (row.inch ? [row.inch.cone, row.inch.cup].map((number) => ({ number, row })) : [])) // prettier-ignore
+  // A number may be that of a cone and of a cup.
+  const rings = inchRows.flatMap((row) => (row.inch ? [row.inch.cone, row.inch.cup] : []).map((number) => ({ number, row }))) // prettier-ignore
+  const ofRing = grouped(rings, ({ number }) => number)
   return {
     rows,
     everyRow,
-    inchSets: grouped(
-      numbered,
-      ({ number }) => number,
-      ({ row }) => row,
-    ),
-    bySize: grouped(everyRow, sizeKey, (row) => row),
+    inchSets: new Map([...ofRing].map(([number, sets]) => [number, sets.map(({ row }) => row)])),
+    bySize: grouped(everyRow, sizeKey),
     byDesignation: new Map(everyRow.map((row) => [row.designation, row])),
     series: [...seriesByName.values()],
   }
@@ -89,16 +88,6 @@ function readSizes(csv: string): CatalogueRow[] {
   const [header, ...lines] = csv.trim().split(/\r?\n/)
   if (header !== columns.join(',')) throw new Error(`catalogue header is "${header ?? ''}"`)
   return lines.map(readRow)
-}
-
-function grouped<T, V>(list: readonly T[], keyOf: (one: T) => string, valueOf: (one: T) => V): Map<string, V[]> {
-  const groups = new Map<string, V[]>()
-  for (const one of list) {
-    const group = groups.get(keyOf(one))
-    if (group) group.push(valueOf(one))
-    else groups.set(keyOf(one), [valueOf(one)])
-  }
-  return groups
 }
 
 /** Row of the deep groove bearing that an insert bearing's inside is made like. */

@@ -3,6 +3,7 @@ import { decodeDesignation } from '../catalogue/decode-designation.ts'
 import { attempt } from '../errors/input-error.ts'
 import { saysTheSame } from '../job/says-the-same.ts'
 import { daysBetween } from '../records/days.ts'
+import { grouped } from '../tables/grouped.ts'
 import type { StockEntry } from './stock.ts'
 
 /** A bearing that a job will fit. */
@@ -114,10 +115,4 @@ export function sayingTheSame<T extends { designation: string }>(
   const bySize = grouped(all, ({ designation }) => sizeOf(designation))
   return (calledFor) =>
     (bySize.get(sizeOf(calledFor)) ?? []).filter(({ designation }) => saysTheSame(designation, calledFor, catalogue))
-}
-
-function grouped<T>(all: readonly T[], keyOf: (one: T) => string): Map<string, T[]> {
-  const groups = new Map<string, T[]>()
-  for (const one of all) groups.set(keyOf(one), [...(groups.get(keyOf(one)) ?? []), one])
-  return groups
 }

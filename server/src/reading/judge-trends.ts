@@ -1,9 +1,8 @@
-import { addDays, judgeTrend, type SiteLimits, type Trend, type TrendQuantity } from '@yardfrost/core'
+import { addDays, grouped, judgeTrend, type SiteLimits, type Trend, type TrendQuantity } from '@yardfrost/core'
 import type pg from 'pg'
 import type { PositionTrend } from '@yardfrost/contract'
 import type { Db } from '../store/database.ts'
 import { listBases, listDays, listJudged, mountedAt, putTrend, type JudgedDay } from '../store/readings.ts'
-import { grouped } from '../store/rows.ts'
 import { getSettings } from '../store/sites.ts'
 
 /** Older days say nothing of how a bearing runs now. */

@@ -1,7 +1,6 @@
-import { addDays, type ReadAround, type RoundEntry, type Trend, type TrendQuantity } from '@yardfrost/core'
+import { addDays, grouped, type ReadAround, type RoundEntry, type Trend, type TrendQuantity } from '@yardfrost/core'
 import type { Db } from '../store/database.ts'
 import { listHousing, listVerdicts } from '../store/readings.ts'
-import { grouped } from '../store/rows.ts'
 
 /** A housing has settled from a day after greasing on; a reading of so many days later tells of something else. */
 const [settledFrom, settledTo] = [1, 3]

@@ -3,6 +3,7 @@ import {
   hoursAt,
   attempt,
   dayNumber,
+  grouped,
   OutReason,
   type paretoGroups,
   runningHours,
@@ -16,7 +17,7 @@ import { NotFoundError } from '../errors/not-found-error.ts'
 import type { Db } from './database.ts'
 import { readQueries } from './read-queries.ts'
 import { hoursInputOf, type HoursColumns } from './running-hours.ts'
-import { any, grouped, IdRow, maybeOne, one, run, time } from './rows.ts'
+import { any, IdRow, maybeOne, one, run, time } from './rows.ts'
 
 const sql = readQueries('./log.sql', import.meta.url, [
   'listLines', 'countLog', 'listChoices', 'countByHours', 'countByCause', 'countByPlace', 'countByKind', 'listEnds', 'listRunning', 'countRunning', 'listMeters', 'getHours',

@@ -1,10 +1,10 @@
 import { KeptRoundEntry, RoundChange, RoundDetail, type RoundGun, type RoundPoint } from '@yardfrost/contract'
-import { RoundEntry } from '@yardfrost/core'
+import { grouped, RoundEntry } from '@yardfrost/core'
 import { z } from 'zod'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import type { Db } from './database.ts'
 import { readQueries } from './read-queries.ts'
-import { any, grouped, IdRow, maybeOne, one, run, time } from './rows.ts'
+import { any, IdRow, maybeOne, one, run, time } from './rows.ts'
 
 const sql = readQueries('./rounds.sql', import.meta.url, [
   'listRounds',

@@ -33,14 +33,3 @@ export async function run(db: Db, query: Query): Promise<void> {
 export const IdRow = z.object({ id: z.uuid() }).transform(({ id }) => id)
 /** An instant, as text in ISO 8601. */
 export const time = z.union([z.date(), z.string()]).transform((at) => new Date(at).toISOString())
-
-/** Rows by what they share, each group in their order. */
-export function grouped<T, K>(rows: readonly T[], keyOf: (row: T) => K): Map<K, T[]> {
-  const groups = new Map<K, T[]>()
-  for (const row of rows) {
-    const group = groups.get(keyOf(row))
-    if (group) group.push(row)
-    else groups.set(keyOf(row), [row])
-  }
-  return groups
-}
