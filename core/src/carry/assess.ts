@@ -3,14 +3,7 @@ import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { assessLens, type LensAssessment } from '../working/assessment.ts'
 import { carryChecks } from './checks.ts'
 import { carryFigures } from './figures.ts'
-import { firstEnd } from './what-ends.ts'
-import { judgedLife, type CarryOutcome } from './work-out.ts'
-
-/** Whether its own grease is done before the raceways are. */
-function endedByGrease(outcome: CarryOutcome): boolean {
-  const fatigueH = judgedLife(outcome)
-  return fatigueH !== null && firstEnd(fatigueH, outcome.ownGrease?.value?.hoursH ?? null).end === 'grease'
-}
+import { endOf, type CarryOutcome } from './work-out.ts'
 
 /** How long the bearing lasts under this load, and whether it can take the load at all. */
 export const assessCarry = (
@@ -20,7 +13,7 @@ export const assessCarry = (
 ): LensAssessment<'carry'> =>
   assessLens({
     lens: 'carry',
-    headline: endedByGrease(outcome) ? 'ends' : 'life',
+    headline: endOf(outcome)?.end === 'grease' ? 'ends' : 'life',
     figures: carryFigures(position, machine, outcome),
     checks: carryChecks(position, outcome),
   })

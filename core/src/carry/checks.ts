@@ -6,9 +6,8 @@ import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { now, unknown, type Check } from '../working/check.ts'
 import { refusalOf } from '../working/figure.ts'
 import { wantedStaticSafety } from './static-safety.ts'
-import { firstEnd } from './what-ends.ts'
 import * as words from './words.ts'
-import { staticSafetyOf, type Carrying, type CarryOutcome, type Ratings } from './work-out.ts'
+import { endOf, staticSafetyOf, type Carrying, type CarryOutcome, type Ratings } from './work-out.ts'
 
 /** The verdicts of Carry. */
 export function carryChecks(position: RollingPosition, outcome: CarryOutcome): Check[] {
@@ -58,9 +57,9 @@ function lifeChecks(outcome: CarryOutcome): Check[] {
     estimated: ratings?.dynamicEstimated ?? true,
   }
   const values = { lifeH: lives.judgedH, requiredH: wantedH }
-  const { end, hoursH } = firstEnd(lives.judgedH, outcome.ownGrease?.value?.hoursH ?? null)
   if (lives.judgedH >= wantedH) {
-    const said = end === 'grease' ? words.greaseEndsIt(hoursH, lives) : words.livesLong(lives)
+    const ends = endOf(outcome)
+    const said = ends?.end === 'grease' ? words.greaseEndsIt(ends.hoursH, lives) : words.livesLong(lives)
     return [now('life', 'go', said, { values }), ...highChecks(outcome, lives.judgedH)]
   }
   const far = lives.judgedH < tooShort * wantedH

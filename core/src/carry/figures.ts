@@ -10,8 +10,7 @@ import { whence } from '../site/apply.ts'
 import { wantedLife } from './wanted-life.ts'
 import { capital, lifeFigures, longestLifeH } from '../words/quantities.ts'
 import { cleanlinessWords, lubricationWords } from '../words/vocabulary.ts'
-import { judgedLife, staticSafetyOf, type CarryOutcome } from './work-out.ts'
-import { firstEnd } from './what-ends.ts'
+import { endOf, judgedLife, staticSafetyOf, type CarryOutcome } from './work-out.ts'
 import { equivalentFigure } from './load-figures.ts'
 import { forceGiven, ratingGiven } from './givens.ts'
 import { axialFigure, minimumFigure, ratingFigure, ratioFigure, safetyFigure } from './rating-figures.ts'
@@ -59,8 +58,9 @@ function endsFigure({ grease }: RollingPosition, outcome: CarryOutcome): Figure 
   const { ownGrease, modified, ratings } = outcome
   const own = ownGrease?.value
   const fatigueH = judgedLife(outcome)
-  if (!own || fatigueH === null) return null
-  const { end, hoursH } = firstEnd(fatigueH, own.hoursH)
+  const ends = endOf(outcome)
+  if (!own || fatigueH === null || !ends) return null
+  const { end, hoursH } = ends
   const hours = givenOf('duration', { figures: 2 })
   const ages = own.limitedBy === 'age'
   return {

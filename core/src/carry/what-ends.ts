@@ -5,10 +5,6 @@ import type { RollingPosition } from '../kinds/rolling/position.ts'
 import type { runningSpeed } from '../model/running-speed.ts'
 import { greaseLife, GreaseLifeInput, type GreaseLife } from '../running/grease-life.ts'
 
-/** What may end a bearing that is well fitted. */
-export const ends = ['fatigue', 'grease'] as const
-export type End = (typeof ends)[number]
-
 /** Closed on both sides, a bearing is greased once, by its maker; an insert bearing has a nipple all the same. */
 export const isSealedForLife = ({ decoded, row }: ResolvedBearing): boolean =>
   decoded.closedSides === 2 && !factsOf(row.type).insertUnit
@@ -49,8 +45,14 @@ export function ownGreaseLife(
   )
 }
 
+/** What ends a bearing that is well fitted, and when. */
+export interface End {
+  end: 'fatigue' | 'grease'
+  hoursH: number
+}
+
 /** The shorter of both; fatigue where they end alike. */
-export function firstEnd(fatigueH: number, greaseH: number | null): { end: End; hoursH: number } {
+export function firstEnd(fatigueH: number, greaseH: number | null): End {
   return greaseH !== null && greaseH < fatigueH
     ? { end: 'grease', hoursH: greaseH }
     : { end: 'fatigue', hoursH: fatigueH }

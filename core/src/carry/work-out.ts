@@ -19,7 +19,7 @@ import { axialLimits, type AxialLimit } from './axial-limits.ts'
 import { preloadForce, runningPlayMm } from './preload.ts'
 import { speedCheck } from './speed-check.ts'
 import { wantedLife } from './wanted-life.ts'
-import { ownGreaseLife } from './what-ends.ts'
+import { firstEnd, ownGreaseLife, type End } from './what-ends.ts'
 import type { GreaseLife } from '../running/grease-life.ts'
 
 export { isSealedForLife } from './what-ends.ts'
@@ -113,10 +113,7 @@ export function workOutCarry(position: RollingPosition, machine: Machine, lookup
       bearing && ratings && carrying && life?.hoursH != null && speed
         ? modifiedOf(position, bearing, ratings, carrying, film, speed.meanRpm)
         : nothing,
-    ownGrease:
-      bearing && life
-        ? ownGreaseLife(position, bearing, speed, carrying && ratings ? carrying.equivalentN / ratings.dynamicN : null)
-        : null,
+    ownGrease: bearing && life ? ownGreaseLife(position, bearing, speed, loadRatioOf({ carrying, ratings })) : null,
     speed:
       bearing && speed
         ? speedCheck({
@@ -133,6 +130,12 @@ export function workOutCarry(position: RollingPosition, machine: Machine, lookup
 /** Life that the verdict rests on: with film and dirt where they are known. */
 export const judgedLife = ({ life, modified }: CarryOutcome): number | null =>
   modified.value?.hoursH ?? life?.hoursH ?? null
+
+/** What ends it first, fatigue or its own grease; null while its life is not known. */
+export function endOf(outcome: CarryOutcome): End | null {
+  const fatigueH = judgedLife(outcome)
+  return fatigueH === null ? null : firstEnd(fatigueH, outcome.ownGrease?.value?.hoursH ?? null)
+}
 
 function missingInputs({ load }: RollingPosition, bearing: ResolvedBearing | null): CarryOutcome['missing'] {
   const loadMissing: Missing[] = []
@@ -236,7 +239,7 @@ function preloadOf(position: RollingPosition, bearing: ResolvedBearing): { mm: n
 }
 
 /** P/C; null while it is not known. */
-export const loadRatioOf = ({ carrying, ratings }: CarryOutcome): number | null =>
+export const loadRatioOf = ({ carrying, ratings }: Pick<CarryOutcome, 'carrying' | 'ratings'>): number | null =>
   carrying && ratings ? carrying.equivalentN / ratings.dynamicN : null
 
 /** C0/P0; null while it is not known, and where nothing is on it. */

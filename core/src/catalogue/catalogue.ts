@@ -1,4 +1,5 @@
 import { factsOf, BearingType } from '../bearing-types/index.ts'
+import { linesUnder } from '../tables/csv-lines.ts'
 import { grouped } from '../tables/grouped.ts'
 import { readInchTapered, type ConeAndCup } from './inch-tapered.ts'
 
@@ -84,11 +85,7 @@ export function readCatalogue(tables: CatalogueTables): Catalogue {
   }
 }
 
-function readSizes(csv: string): CatalogueRow[] {
-  const [header, ...lines] = csv.trim().split(/\r?\n/)
-  if (header !== columns.join(',')) throw new Error(`catalogue header is "${header ?? ''}"`)
-  return lines.map(readRow)
-}
+const readSizes = (csv: string): CatalogueRow[] => linesUnder(columns, csv, 'catalogue').map(readRow)
 
 /** Row of the deep groove bearing that an insert bearing's inside is made like. */
 export function seatSizeOf(row: CatalogueRow, catalogue: Catalogue): CatalogueRow | undefined {

@@ -1,5 +1,6 @@
 import { bearingTypes, factsOf } from '../bearing-types/index.ts'
 import { InputError } from '../errors/input-error.ts'
+import { linesUnder } from '../tables/csv-lines.ts'
 import type { Catalogue, CatalogueRow } from './catalogue.ts'
 import type { Decoded } from './decode-designation.ts'
 
@@ -12,7 +13,7 @@ export interface ConeAndCup {
 }
 
 /** Series name that all inch tapered sizes share in the tables of estimates. */
-export const inchSeries = 'inch'
+const inchSeries = 'inch'
 
 const columns = ['cone', 'cup', 'boreMm', 'odMm', 'coneWidthMm', 'cupWidthMm', 'assemblyWidthMm', 'contactAngleDeg'] as const // prettier-ignore
 
@@ -23,11 +24,9 @@ const columns = ['cone', 'cup', 'boreMm', 'odMm', 'coneWidthMm', 'cupWidthMm', '
  * @see ANSI/ABMA 19.2
  */
 export function readInchTapered(csv: string): CatalogueRow[] {
-  const [header, ...lines] = csv.trim().split(/\r?\n/)
-  if (header !== columns.join(',')) throw new Error(`header of the inch tapered sizes is "${header ?? ''}"`)
   const type = bearingTypes.find((one) => factsOf(one).inchSystem)
   if (!type) throw new Error('no type of bearing is made to inch sizes')
-  return lines.map((line, index) => {
+  return linesUnder(columns, csv, 'inch tapered').map((line, index) => {
     const [cone = '', cup = '', ...numbers] = line.split(',')
     const [boreMm, odMm, widthMm, outerWidthMm, assemblyWidthMm, contactAngleDeg] = numbers.map(Number)
     if (!cone || !cup || !boreMm || !odMm || !widthMm || !outerWidthMm || !assemblyWidthMm || !contactAngleDeg)

@@ -25,12 +25,15 @@ export function frictionFacts(type: BearingType): TypeFriction {
   return facts
 }
 
-/** The series where the method has factors of it; left out for one it does not know, whose type is then taken as it usually is. */
-export function knownSeries(type: BearingType, series: string): string | undefined {
+/** Row of a series, as catalogues write it; a cylindrical one with or without the letters before it. */
+function rowOf(type: BearingType, series: string): Row | undefined {
   const letters = frictionOf[type]?.letters
   const bare = letters ? series.replace(letters, '') : series
-  return rows.some((row) => row.type === type && row.series === bare) ? series : undefined
+  return rows.find((row) => row.type === type && row.series === bare)
 }
+
+/** The series where the method has factors of it; left out for one it does not know, whose type is then taken as it usually is. */
+export const knownSeries = (type: BearingType, series: string): string | undefined => rowOf(type, series) && series
 
 /**
  * Factors of a series of a type; of the first of the type where none is named.
@@ -39,13 +42,10 @@ export function knownSeries(type: BearingType, series: string): string | undefin
  * @throws InputError on `bearingType` where the method has none of it, `series` where it is none of the type's
  */
 export function frictionFactors(type: BearingType, series?: string): FrictionFactors {
-  const { letters } = frictionFacts(type)
+  frictionFacts(type)
   const ofType = rows.filter((row) => row.type === type)
-  const [first] = ofType
-  if (!first) throw new Error(`no friction factors of ${type}`)
-  if (series === undefined) return first
-  const bare = letters ? series.replace(letters, '') : series
-  const found = ofType.find((row) => row.series === bare)
-  if (!found) throw refused('series', series, `one of ${ofType.map((row) => row.series).join(', ')}`, 'NOT_ONE_OF')
-  return found
+  const found = series === undefined ? ofType[0] : rowOf(type, series)
+  if (found) return found
+  if (series === undefined) throw new Error(`no friction factors of ${type}`)
+  throw refused('series', series, `one of ${ofType.map((row) => row.series).join(', ')}`, 'NOT_ONE_OF')
 }
