@@ -44,10 +44,10 @@ async function check(title: string, command: string, args: string[]): Promise<vo
 /** A suite of Mocha, whose counts are read out of what it printed. */
 async function suite(
   title: string,
-  files: string,
+  files: string | readonly string[],
   { args = [], env = {} }: { args?: string[]; env?: Record<string, string> } = {},
 ): Promise<void> {
-  const { code, printed } = await run(title, tool('mocha'), [...args, files], env)
+  const { code, printed } = await run(title, tool('mocha'), [...args, files].flat(), env)
   const count = (word: string) => Number(new RegExp(`^\\s*(\\d+) ${word}`, 'm').exec(printed)?.[1] ?? 0)
   outcomes.push({ code, passed: count('passing'), failed: count('failing') })
 }
@@ -73,8 +73,8 @@ async function lint(): Promise<void> {
 }
 
 /** Suites of the browser that go with the other row, so that both end about together. */
-const besides = ['log', 'plant', 'register', 'contact', 'running']
-const browser = (title: string, files: string, args: string[] = []) =>
+const besides = ['log', 'plant', 'register', 'contact', 'running'].map((name) => `e2e/${name}.test.ts`)
+const browser = (title: string, files: string | readonly string[], args: readonly string[] = []) =>
   suite(title, files, { args: ['--timeout=120000', ...args] })
 
 /** One after another in each row, the two rows side by side: the browser waits more than it works. */
@@ -85,15 +85,7 @@ const rows: [part: string, work: () => Promise<void>][][] = [
     ['lint', lint],
     ['server', server],
     ['tools', () => suite('start and command line', 'tools/test/**/*.test.ts')],
-    [
-      'e2e',
-      () =>
-        browser(
-          'in the browser, plant and pages',
-          'e2e/running.test.ts',
-          besides.slice(0, -1).map((name) => `e2e/${name}.test.ts`),
-        ),
-    ],
+    ['e2e', () => browser('in the browser, plant and pages', besides)],
   ],
   [
     [
@@ -102,7 +94,7 @@ const rows: [part: string, work: () => Promise<void>][][] = [
         browser(
           'in the browser',
           'e2e/**/*.test.ts',
-          besides.flatMap((name) => ['--ignore', `e2e/${name}.test.ts`]),
+          besides.flatMap((file) => ['--ignore', file]),
         ),
     ],
   ],

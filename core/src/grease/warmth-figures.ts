@@ -97,13 +97,16 @@ const settlesFigure = ({ temperature }: Warmth): Figure => ({
   estimate: true,
 })
 
-const floodedFigure = ({ floodedK }: Warmth): Figure => ({
+const floodedFigure = ({ floodedK, temperature: { housingC } }: Warmth): Figure => ({
   label: 'Too much in it adds',
   symbol: '\\Delta\\vartheta',
   quantity: 'temperatureRise',
   value: number(floodedK),
   formula: 'f_0 \\to 2 f_0',
-  givens: [],
+  givens: [
+    givenOf('temperature')('as it should run', '', housingC, 'the balance'),
+    givenOf('temperature')('flooded', '', housingC + floodedK, 'the same balance'),
+  ],
   source: 'The same balance with the lubricant twice in the way',
   validity: 'Filled to the brim, or oil up to the middle.',
   estimate: true,

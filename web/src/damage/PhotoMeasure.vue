@@ -151,7 +151,7 @@ const ends = ['from', 'to'] as const
   </div>
 </template>
 
-<style scoped src="./tabs.css"></style>
+<style scoped src="../form/tabs.css"></style>
 <style scoped>
 .measure {
   display: grid;

@@ -2,12 +2,11 @@ import type {
   JobSummary,
   MachineSummary,
   PlantPoint,
-  PositionSummary,
   RoundSummary,
   Warming,
   Yard,
 } from '@yardfrost/contract'
-import { daysBetween, hasEnded, pointPlan } from '@yardfrost/core'
+import { daysBetween, grouped, hasEnded, pointPlan } from '@yardfrost/core'
 import { trendTitles, trendWords } from '../trend/trend-words.ts'
 import { today } from '../shell/today.ts'
 import type { RouteLocationRaw } from 'vue-router'
@@ -72,12 +71,8 @@ function findings(
   sentence: (text: string) => string,
 ): { line: TodayLine; job: string | null }[] {
   return marks.flatMap((state) => {
-    const groups = new Map<string, PositionSummary[]>()
-    for (const position of machine.positions.filter((one) => one.state === state)) {
-      const reason = sentence(position.finding ?? '')
-      groups.set(reason, [...(groups.get(reason) ?? []), position])
-    }
-    return [...groups].map(([reason, positions]) => {
+    const inState = machine.positions.filter((one) => one.state === state)
+    return [...grouped(inState, ({ finding }) => sentence(finding ?? ''))].map(([reason, positions]) => {
       const [first] = positions
       const job = jobs.find(({ title }) =>
         positions.some(({ name }) => title.toLowerCase().includes(name.toLowerCase())),

@@ -58,7 +58,7 @@ const told = computed(() =>
         Under {{ load((loadN?.newton ?? 0) * bench.look.contact.times)
         }}{{ loadN?.given ? '' : ', a usual load of this bearing' }}, without clearance.
       </p>
-      <div class="tries" role="radiogroup" aria-label="What is tried">
+      <div class="tabs" role="radiogroup" aria-label="What is tried">
         <button
           v-for="one in tries"
           :key="one.name"
@@ -97,25 +97,6 @@ const told = computed(() =>
   gap: 10px;
 }
 
-.tries {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-
-.tries button {
-  min-height: 44px;
-  padding: 0 12px;
-  border: 1px solid var(--line);
-  background: none;
-}
-
-.tries button[aria-checked='true'] {
-  border-color: var(--ink);
-  box-shadow: inset 0 0 0 1px var(--ink);
-  font-weight: 650;
-}
-
 .kind {
   display: grid;
   gap: 3px;
@@ -140,3 +121,5 @@ const told = computed(() =>
   font-size: 14px;
 }
 </style>
+
+<style scoped src="../../form/tabs.css"></style>

@@ -1,14 +1,13 @@
 import { contactsOf, heaviestOf } from '@yardfrost/core'
 import { computed } from 'vue'
 import { catalogue } from '../../references.ts'
-import { useBench } from '../use-bench.ts'
+import { onceABench } from '../once-a-bench.ts'
 
 /** Share of C that a bearing is loaded with where nobody has said how hard it is. */
 const usualShare = 0.1
 
 /** Point, line and barrel of the size on the bench, under its load or a usual one, times what is tried. */
-export function useContacts() {
-  const bench = useBench()
+export const useContacts = onceABench((bench) => {
   const loadN = computed(() => {
     const { carrying } = bench.assessment.value.outcomes.carry
     const given = carrying && heaviestOf(carrying)?.radialN
@@ -23,4 +22,4 @@ export function useContacts() {
     return row && load ? contactsOf(row, { radialN: times * load.newton, tiltArcmin }, catalogue, load.newton) : []
   })
   return { bench, loadN, contacts }
-}
+})

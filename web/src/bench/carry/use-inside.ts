@@ -1,7 +1,8 @@
 import { assessLine, attempt, heaviestOf, seeInside, type InsideLoad } from '@yardfrost/core'
 import { computed } from 'vue'
 import { catalogue } from '../../references.ts'
-import { useBench, type Bench } from '../use-bench.ts'
+import { onceABench } from '../once-a-bench.ts'
+import type { Bench } from '../use-bench.ts'
 
 /** Further out of line than any but a swivelling bearing stands. */
 export const mostTiltArcmin = 10
@@ -44,13 +45,5 @@ function lookInside(bench: Bench) {
   return { bench, span, load, seen, slopeArcmin }
 }
 
-/** Panel and drawing look into the same bearing: it is worked out once a stroke. */
-const looked = new WeakMap<Bench, ReturnType<typeof lookInside>>()
-
 /** The inside of the bearing on the bench, under the load that asks most of it, at the clearance that is looked at. */
-export function useInside() {
-  const bench = useBench()
-  const inside = looked.get(bench) ?? lookInside(bench)
-  looked.set(bench, inside)
-  return inside
-}
+export const useInside = onceABench(lookInside)

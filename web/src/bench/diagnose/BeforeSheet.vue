@@ -33,7 +33,7 @@ const open = ref<Part>('running')
   </div>
 </template>
 
-<style scoped src="../../damage/tabs.css"></style>
+<style scoped src="../../form/tabs.css"></style>
 <style scoped>
 .before {
   display: grid;

@@ -126,7 +126,7 @@ const match = computed(() => outcome.value.trackMatch)
   </div>
 </template>
 
-<style scoped src="../../damage/tabs.css"></style>
+<style scoped src="../../form/tabs.css"></style>
 <style scoped>
 .pair {
   padding: 6px 0 0 56px;
