@@ -1,11 +1,4 @@
-import type {
-  JobSummary,
-  MachineSummary,
-  PlantPoint,
-  RoundSummary,
-  Warming,
-  Yard,
-} from '@yardfrost/contract'
+import type { JobSummary, MachineSummary, PlantPoint, RoundSummary, Warming, Yard } from '@yardfrost/contract'
 import { daysBetween, grouped, hasEnded, pointPlan } from '@yardfrost/core'
 import { trendTitles, trendWords } from '../trend/trend-words.ts'
 import { today } from '../shell/today.ts'
