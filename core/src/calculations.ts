@@ -78,8 +78,15 @@ export interface References {
   damage: DamageKnowledge
 }
 
+/** The contract knows the sizes of its own table; further series are of the pages. */
+const ofContract = (catalogue: Catalogue): Catalogue => ({
+  ...catalogue,
+  byDesignation: new Map(catalogue.rows.map((row) => [row.designation, row])),
+})
+
 /** The register: every calculation by its name, in working order. */
-export function createCalculations({ catalogue, damage }: References): ReadonlyMap<string, Calculation> {
+export function createCalculations({ catalogue: whole, damage }: References): ReadonlyMap<string, Calculation> {
+  const catalogue = ofContract(whole)
   const all = [
     iso286LimitsCalculation,
     ringLimitsCalculation,
@@ -186,7 +193,7 @@ export function createCalculations({ catalogue, damage }: References): ReadonlyM
       'A whole position judged: state, findings, headlines',
       'All of the above, put together',
       AssessPositionInput,
-      (input) => assessPosition(input, catalogue, damage),
+      (input) => assessPosition(input, whole, damage),
       { fieldName: 'path' },
     ),
   ]

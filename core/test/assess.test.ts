@@ -76,7 +76,7 @@ describe('assess', () => {
       ['a tapered roller bearing has no class', 'clearance', 'go', { bearing: { designation: '32214', requiredClearance: null } }],
       ['a maker’s letters are not read', 'unread', 'watch', { bearing: { designation: '6314 DDU C3' } }],
       ['no such number', 'designation', 'stop', { bearing: { designation: 'fan' } }],
-      ['a bore beyond the tables', 'designation', 'stop', { bearing: { designation: '230/500' } }],
+      ['a bore beyond the tables', 'designation', 'stop', { bearing: { designation: '230/530' } }],
       ['thrust on a bearing without ribs', 'refused', 'stop', { bearing: { designation: 'NU314-C3' }, load: { axialN: 200 } }],
       ['thrust on one rib: a question which way', 'oneWay', 'go', { bearing: { designation: 'NJ314-C3' }, load: { axialN: 200 } }],
       ['too much thrust on ribs', 'refused', 'stop', { bearing: { designation: 'NUP314-C3' }, load: { axialN: 5000 } }],

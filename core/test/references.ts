@@ -9,6 +9,7 @@ const rows = (name: string): unknown[] => parse(file(name), { columns: true, ski
 export const catalogueTables = {
   sizes: file('dimensions.csv'),
   furtherSizes: file('further-dimensions.csv'),
+  inchBalls: file('inch-balls.csv'),
   inchTapered: file('inch-tapered.csv'),
 }
 /** The catalogue that ships with the program, for tests here and of the pages. */

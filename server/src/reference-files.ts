@@ -20,6 +20,7 @@ export const loadCatalogue = (): Catalogue =>
   readCatalogue({
     sizes: dataFile('dimensions.csv'),
     furtherSizes: dataFile('further-dimensions.csv'),
+    inchBalls: dataFile('inch-balls.csv'),
     inchTapered: dataFile('inch-tapered.csv'),
   })
 

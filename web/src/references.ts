@@ -4,13 +4,14 @@ import signs from '@yardfrost/core/data/damage-signs.csv?raw'
 import weights from '@yardfrost/core/data/damage-weights.csv?raw'
 import sizes from '@yardfrost/core/data/dimensions.csv?raw'
 import furtherSizes from '@yardfrost/core/data/further-dimensions.csv?raw'
+import inchBalls from '@yardfrost/core/data/inch-balls.csv?raw'
 import inchTapered from '@yardfrost/core/data/inch-tapered.csv?raw'
 import { parse } from 'csv-parse/browser/esm/sync'
 
 const rows = (csv: string): unknown[] => parse(csv, { columns: true, skip_empty_lines: true })
 
 /** The catalogue of standard sizes; it comes with the bench, not with the first page. */
-export const catalogue = readCatalogue({ sizes, furtherSizes, inchTapered })
+export const catalogue = readCatalogue({ sizes, furtherSizes, inchBalls, inchTapered })
 
 /** The knowledge base of damage. */
 export const damage = readDamageKnowledge({ causes: rows(causes), signs: rows(signs), weights: rows(weights) })

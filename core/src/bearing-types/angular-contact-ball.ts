@@ -1,7 +1,7 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { grooveGive } from './give.ts'
 import { angularFactors } from './load-factors.ts'
-import { ballDentsMPa, noFeatures, noRibs, usualGrooves, usualLambda } from './usual.ts'
+import { ballDentsMPa, noFeatures, noRibs, usualGrooves, usualLambda, staying, never } from './usual.ts'
 
 /** Two rows in one pair of rings. */
 const isDoubleRow = (series: string): boolean => series === '32' || series === '33'
@@ -58,7 +58,7 @@ export const angularContactBall = {
   seating: 'fitted',
   ringTables: 'radial',
   inchSystem: false,
-  innerRingLeavable: false,
+  innerRing: staying,
 
   boxClearance: { cylindrical: null, tapered: null, includesLowest: false, absentClass: null },
   adjusted: true,
@@ -71,6 +71,7 @@ export const angularContactBall = {
   greasing: { formulaFactor: 10, speedFactor: 1, freeShare: 0.31 },
 
   suffixes: ['closure', 'snap-ring', 'contact-angle', 'pair', 'universal-pair', 'moulded-cage'],
+  alwaysTapered: never,
   features: noFeatures,
   closuresMade: (series) => (isDoubleRow(series) ? ['contact-seal', 'shield'] : []),
 } satisfies BearingTypeFacts

@@ -5,11 +5,14 @@ import { never, onlyOpen, rollerDentsMPa, usualLambda } from './usual.ts'
 
 /** N and NN: the outer ring has none. */
 const ribsInside = (series: string): boolean => /^NN?\d/.test(series)
-/** NN and NNU. */
+/** NCF and NNCF: no cage, and rings that do not come apart. */
+const isFull = (series: string): boolean => series.includes('CF')
+/** NN, NNU and NNCF. */
 const isDoubleRow = (series: string): boolean => series.startsWith('NN')
 
 function tellRibs(series: string): string {
   const rows = isDoubleRow(series) ? 'Two rows. ' : ''
+  if (isFull(series)) return `${rows}Roller beside roller without a cage; ribs on both rings, one way only.`
   if (ribsInside(series)) return `${rows}Ribs on the inner ring.`
   const inner = series.startsWith('NUP') ? 'one and a loose one' : series.startsWith('NJ') ? 'one' : 'none'
   return `${rows}Ribs on the outer ring, ${inner} on the inner.`
@@ -18,10 +21,12 @@ function tellRibs(series: string): string {
 /** N, NN: ribs on the inner ring; NU, NNU, NJ, NUP: on the outer, with none, one and one with a loose one on the inner. */
 function ribsOf(series: string): RingRibs {
   if (ribsInside(series)) return { inner: 'both', outer: 'none' }
+  if (isFull(series)) return { inner: 'both', outer: 'one' }
   return { inner: series.startsWith('NUP') ? 'both' : series.startsWith('NJ') ? 'one' : 'none', outer: 'both' }
 }
 
 function ribFeatures(series: string): string[] {
+  if (isFull(series)) return ['axial-one-direction', 'full-complement']
   if (series.startsWith('NUP')) return ['axial-both-directions']
   return [series.startsWith('NJ') ? 'axial-one-direction' : 'no-axial-guidance']
 }
@@ -85,7 +90,7 @@ export const cylindricalRoller = {
   seating: 'fitted',
   ringTables: 'radial',
   inchSystem: false,
-  innerRingLeavable: true,
+  innerRing: () => 'leavable',
 
   boxClearance: { cylindrical: 'cylindrical-roller', tapered: null, includesLowest: false, absentClass: null },
   adjusted: false,
@@ -98,6 +103,7 @@ export const cylindricalRoller = {
   greasing: { formulaFactor: 5, speedFactor: 1.5, freeShare: 0.3 },
 
   suffixes: ['tapered-bore', 'closure', 'reinforced', 'full-complement'],
+  alwaysTapered: never,
   features: ribFeatures,
   closuresMade: onlyOpen,
 } satisfies BearingTypeFacts

@@ -1,10 +1,10 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { grooveGive } from './give.ts'
 import { deepGrooveFactors } from './load-factors.ts'
-import { ballDentsMPa, never, noFeatures, noRibs, usualGrooves } from './usual.ts'
+import { ballDentsMPa, never, noFeatures, noRibs, usualGrooves, staying } from './usual.ts'
 
 const doubleRow = ['42', '43']
-const fullyClosed = ['60', '62', '63', '618', '619', '160', '622', '623']
+const fullyClosed = ['60', '62', '63', '618', '619', '160', '622', '623', 'R']
 
 /** Deep groove ball bearings: high shoulders on both sides, one row or two. */
 export const deepGrooveBall = {
@@ -58,7 +58,7 @@ export const deepGrooveBall = {
   seating: 'fitted',
   ringTables: 'radial',
   inchSystem: false,
-  innerRingLeavable: false,
+  innerRing: staying,
 
   boxClearance: { cylindrical: 'deep-groove-ball', tapered: null, includesLowest: false, absentClass: null },
   adjusted: false,
@@ -71,6 +71,7 @@ export const deepGrooveBall = {
   greasing: { formulaFactor: 10, speedFactor: 1, freeShare: 0.33 },
 
   suffixes: ['tapered-bore', 'closure', 'snap-ring'],
+  alwaysTapered: never,
   features: noFeatures,
   closuresMade: (series) => (fullyClosed.includes(series) ? ['contact-seal', 'shield', 'low-friction-seal'] : []),
 } satisfies BearingTypeFacts

@@ -96,6 +96,8 @@ export interface BoxClearance {
   absentClass: 'C5' | null
 }
 
+export type InnerRing = 'stays' | 'leavable' | 'none'
+
 /** All that is special about a type of bearing. Whoever asks "is it a ...?" asks here. */
 export interface BearingTypeFacts {
   /** What a fitter calls it, before the word bearing. */
@@ -146,8 +148,8 @@ export interface BearingTypeFacts {
   ringTables: 'radial' | 'tapered' | 'washers' | 'insert'
   /** Also made to the inch tapered system. */
   inchSystem: boolean
-  /** Its inner ring may be left out and the rollers run on the shaft. */
-  innerRingLeavable: boolean
+  /** Whether its inner ring stays, may be left out so that the rollers run on the shaft, or is not there at all. */
+  innerRing: (series: string) => InnerRing
 
   boxClearance: BoxClearance
   /** End play or preload is set when it is mounted. */
@@ -166,6 +168,8 @@ export interface BearingTypeFacts {
   greasing: { formulaFactor: number | null; speedFactor: number; freeShare: number }
 
   suffixes: readonly SuffixFamily[]
+  /** A series of it is made with a tapered bore only. */
+  alwaysTapered: (series: string) => boolean
   /** Features its number says without a suffix. */
   features: (series: string) => readonly string[]
   /** Closures a series is usually made with. */

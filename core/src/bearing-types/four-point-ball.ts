@@ -1,7 +1,7 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { grooveGive } from './give.ts'
 import { fourPointFactors } from './load-factors.ts'
-import { ballDentsMPa, never, noFeatures, noRibs, onlyOpen, usualGrooves, usualLambda } from './usual.ts'
+import { ballDentsMPa, never, noFeatures, noRibs, onlyOpen, usualGrooves, usualLambda, staying } from './usual.ts'
 
 /** Four-point contact ball bearings: one row whose balls touch each ring twice, the inner ring in halves. */
 export const fourPointBall = {
@@ -55,7 +55,7 @@ export const fourPointBall = {
   seating: 'fitted',
   ringTables: 'radial',
   inchSystem: false,
-  innerRingLeavable: false,
+  innerRing: staying,
 
   boxClearance: { cylindrical: null, tapered: null, includesLowest: false, absentClass: null },
   adjusted: true,
@@ -68,6 +68,7 @@ export const fourPointBall = {
   greasing: { formulaFactor: 10, speedFactor: 1.6, freeShare: 0.2 },
 
   suffixes: ['closure'],
+  alwaysTapered: never,
   features: noFeatures,
   closuresMade: onlyOpen,
 } satisfies BearingTypeFacts

@@ -1,7 +1,7 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { grooveGive } from './give.ts'
 import { deepGrooveFactors } from './load-factors.ts'
-import { ballDentsMPa, never, noRibs, usualGrooves, usualLambda } from './usual.ts'
+import { ballDentsMPa, never, noRibs, usualGrooves, usualLambda, staying } from './usual.ts'
 
 /** Insert bearings: a sealed ball bearing with a long inner ring and a sphered outside, in a housing of its own with a nipple. */
 export const insertBall = {
@@ -13,7 +13,10 @@ export const insertBall = {
   pairs: false,
   swivels: false,
   insertUnit: true,
-  tell: () => 'The outside is a sphere, the inner ring long.',
+  tell: (series) =>
+    series.startsWith('UK')
+      ? 'The outside is a sphere, the bore tapered for a sleeve.'
+      : 'The outside is a sphere, the inner ring long.',
 
   ratings: {
     rows: [1],
@@ -55,7 +58,7 @@ export const insertBall = {
   seating: 'sliding',
   ringTables: 'insert',
   inchSystem: false,
-  innerRingLeavable: false,
+  innerRing: staying,
 
   boxClearance: { cylindrical: 'insert-ball', tapered: null, includesLowest: true, absentClass: null },
   adjusted: false,
@@ -68,6 +71,8 @@ export const insertBall = {
   greasing: { formulaFactor: 10, speedFactor: 1, freeShare: 0.33 },
 
   suffixes: ['closure'],
-  features: () => ['sphered-od', 'extended-inner-ring'],
+  alwaysTapered: (series) => series.startsWith('UK'),
+  features: (series) =>
+    series.startsWith('UK') ? ['sphered-od', 'taper-1:12'] : ['sphered-od', 'extended-inner-ring'],
   closuresMade: () => ['contact-seal'],
 } satisfies BearingTypeFacts

@@ -1,9 +1,13 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { lineGive } from './give.ts'
 import { radialOnlyFactors } from './load-factors.ts'
-import { never, noFeatures, rollerDentsMPa, usualLambda } from './usual.ts'
+import { never, rollerDentsMPa, usualLambda } from './usual.ts'
 
-/** Needle roller bearings with machined rings: long thin rollers, no axial load at all. */
+const drawnCup = (series: string): boolean => series === 'HK'
+/** RNA and HK: the shaft is the raceway. */
+const hasNoRing = (series: string): boolean => series.startsWith('RNA') || drawnCup(series)
+
+/** Needle roller bearings with rings, or with a drawn cup alone: long thin rollers, no axial load at all. */
 export const needleRoller = {
   name: 'needle roller',
   rolls: 'roller',
@@ -13,7 +17,10 @@ export const needleRoller = {
   pairs: false,
   swivels: false,
   insertUnit: false,
-  tell: () => 'Long thin rollers.',
+  tell: (series) =>
+    hasNoRing(series)
+      ? `${drawnCup(series) ? 'A thin drawn cup' : 'An outer ring'} and long thin rollers; no inner ring, the shaft is the raceway.`
+      : 'Long thin rollers.',
 
   ratings: {
     rows: [1, 2],
@@ -55,11 +62,11 @@ export const needleRoller = {
   seating: 'fitted',
   ringTables: 'radial',
   inchSystem: false,
-  innerRingLeavable: true,
+  innerRing: (series) => (hasNoRing(series) ? 'none' : 'leavable'),
 
   boxClearance: { cylindrical: 'cylindrical-roller', tapered: null, includesLowest: false, absentClass: 'C5' },
   adjusted: false,
-  withoutBoxClearance: never,
+  withoutBoxClearance: hasNoRing,
   floatsInside: 'always',
   preload: null,
   upTaper: null,
@@ -68,6 +75,7 @@ export const needleRoller = {
   greasing: { formulaFactor: 5, speedFactor: 3, freeShare: 0.2 },
 
   suffixes: ['closure', 'full-complement'],
-  features: noFeatures,
-  closuresMade: (series) => (series === 'NA49' ? ['contact-seal'] : []),
+  alwaysTapered: never,
+  features: (series) => (hasNoRing(series) ? ['no-inner-ring', ...(drawnCup(series) ? ['drawn-cup'] : [])] : []),
+  closuresMade: (series) => (series.endsWith('NA49') ? ['contact-seal'] : []),
 } satisfies BearingTypeFacts

@@ -1,7 +1,7 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { ballGive } from './give.ts'
 import { selfAligningBallFactors } from './load-factors.ts'
-import { never, noFeatures, noRibs } from './usual.ts'
+import { never, noFeatures, noRibs, staying } from './usual.ts'
 
 /** Self-aligning ball bearings: two rows in an outer ring that is a sphere. */
 export const selfAligningBall = {
@@ -55,7 +55,7 @@ export const selfAligningBall = {
   seating: 'fitted',
   ringTables: 'radial',
   inchSystem: false,
-  innerRingLeavable: false,
+  innerRing: staying,
 
   boxClearance: {
     cylindrical: 'self-aligning-ball',
@@ -73,6 +73,7 @@ export const selfAligningBall = {
   greasing: { formulaFactor: 10, speedFactor: 1, freeShare: 0.24 },
 
   suffixes: ['tapered-bore', 'closure'],
+  alwaysTapered: never,
   features: noFeatures,
   closuresMade: (series) => (series === '22' || series === '23' ? ['contact-seal'] : []),
 } satisfies BearingTypeFacts

@@ -1,7 +1,7 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { barrelGive } from './give.ts'
 import { sphericalRollerFactors } from './load-factors.ts'
-import { never, noFeatures, onlyOpen, rollerDentsMPa, usualLambda } from './usual.ts'
+import { never, noFeatures, onlyOpen, rollerDentsMPa, usualLambda, staying } from './usual.ts'
 
 /** Spherical roller bearings: two rows of barrels in an outer ring that is a sphere. */
 export const sphericalRoller = {
@@ -55,7 +55,7 @@ export const sphericalRoller = {
   seating: 'fitted',
   ringTables: 'radial',
   inchSystem: false,
-  innerRingLeavable: false,
+  innerRing: staying,
 
   boxClearance: {
     cylindrical: 'spherical-roller',
@@ -73,6 +73,7 @@ export const sphericalRoller = {
   greasing: { formulaFactor: 1, speedFactor: 2, freeShare: 0.23 },
 
   suffixes: ['tapered-bore', 'closure', 'reinforced', 'internal-design'],
+  alwaysTapered: never,
   features: noFeatures,
   closuresMade: onlyOpen,
 } satisfies BearingTypeFacts

@@ -1,7 +1,7 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { lineGive } from './give.ts'
 import { taperedFactors } from './load-factors.ts'
-import { always, noFeatures, onlyOpen, rollerDentsMPa, usualLambda } from './usual.ts'
+import { always, noFeatures, onlyOpen, rollerDentsMPa, usualLambda, staying, never } from './usual.ts'
 
 /** Tapered roller bearings: cone and cup, set against a second one when they are mounted. */
 export const taperedRoller = {
@@ -60,7 +60,7 @@ export const taperedRoller = {
   seating: 'fitted',
   ringTables: 'tapered',
   inchSystem: true,
-  innerRingLeavable: false,
+  innerRing: staying,
 
   boxClearance: { cylindrical: null, tapered: null, includesLowest: false, absentClass: null },
   adjusted: true,
@@ -73,6 +73,7 @@ export const taperedRoller = {
   greasing: { formulaFactor: 1, speedFactor: 2, freeShare: 0.28 },
 
   suffixes: ['iso-dimensions', 'precision-6x', 'pair'],
+  alwaysTapered: never,
   features: noFeatures,
   closuresMade: onlyOpen,
 } satisfies BearingTypeFacts

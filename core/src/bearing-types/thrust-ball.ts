@@ -1,6 +1,6 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { thrustBallFactors } from './load-factors.ts'
-import { always, ballDentsMPa, noFeatures, noRibs, onlyOpen, usualLambda } from './usual.ts'
+import { always, ballDentsMPa, noFeatures, noRibs, onlyOpen, usualLambda, staying, never } from './usual.ts'
 
 /** Thrust ball bearings: two washers with balls between, axial load only. */
 export const thrustBall = {
@@ -54,7 +54,7 @@ export const thrustBall = {
   seating: 'centred',
   ringTables: 'washers',
   inchSystem: false,
-  innerRingLeavable: false,
+  innerRing: staying,
 
   boxClearance: { cylindrical: null, tapered: null, includesLowest: false, absentClass: null },
   adjusted: false,
@@ -67,6 +67,7 @@ export const thrustBall = {
   greasing: { formulaFactor: null, speedFactor: 2, freeShare: 0.25 },
 
   suffixes: [],
+  alwaysTapered: never,
   features: noFeatures,
   closuresMade: onlyOpen,
 } satisfies BearingTypeFacts

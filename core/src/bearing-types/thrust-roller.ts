@@ -1,6 +1,6 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { axialOnlyFactors } from './load-factors.ts'
-import { always, noFeatures, noRibs, onlyOpen, rollerDentsMPa, usualLambda } from './usual.ts'
+import { always, noFeatures, noRibs, onlyOpen, rollerDentsMPa, usualLambda, staying, never } from './usual.ts'
 
 /**
  * Cylindrical thrust roller bearings: two flat washers with rollers that lie across the shaft. No radial load at all, and the rollers'
@@ -57,7 +57,7 @@ export const thrustRoller = {
   seating: 'centred',
   ringTables: 'washers',
   inchSystem: false,
-  innerRingLeavable: false,
+  innerRing: staying,
 
   boxClearance: { cylindrical: null, tapered: null, includesLowest: false, absentClass: null },
   adjusted: false,
@@ -70,6 +70,7 @@ export const thrustRoller = {
   greasing: { formulaFactor: null, speedFactor: 90, freeShare: 0.2 },
 
   suffixes: [],
+  alwaysTapered: never,
   features: noFeatures,
   closuresMade: onlyOpen,
 } satisfies BearingTypeFacts

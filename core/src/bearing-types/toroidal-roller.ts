@@ -1,7 +1,7 @@
 import type { BearingTypeFacts } from './facts.ts'
 import { barrelGive } from './give.ts'
 import { radialOnlyFactors } from './load-factors.ts'
-import { never, noFeatures, noRibs, onlyOpen, rollerDentsMPa, usualLambda } from './usual.ts'
+import { never, noFeatures, noRibs, onlyOpen, rollerDentsMPa, usualLambda, staying } from './usual.ts'
 
 /** Toroidal roller bearings: one row of long barrels that swivel and slide along. */
 export const toroidalRoller = {
@@ -55,7 +55,7 @@ export const toroidalRoller = {
   seating: 'fitted',
   ringTables: 'radial',
   inchSystem: false,
-  innerRingLeavable: false,
+  innerRing: staying,
 
   boxClearance: { cylindrical: null, tapered: null, includesLowest: false, absentClass: null },
   adjusted: false,
@@ -68,6 +68,7 @@ export const toroidalRoller = {
   greasing: { formulaFactor: 1, speedFactor: 2, freeShare: 0.25 },
 
   suffixes: ['tapered-bore', 'closure', 'full-complement'],
+  alwaysTapered: never,
   features: noFeatures,
   closuresMade: onlyOpen,
 } satisfies BearingTypeFacts

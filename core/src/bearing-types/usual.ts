@@ -13,4 +13,6 @@ export const always = (): boolean => true
 export const never = (): boolean => false
 export const noFeatures = (): readonly string[] => []
 export const onlyOpen = (): readonly [] => []
+/** An inner ring that is not left out. */
+export const staying = () => 'stays' as const
 export const noRibs = () => ({ inner: 'none', outer: 'none' }) as const

@@ -1,6 +1,7 @@
 import { factsOf, BearingType } from '../bearing-types/index.ts'
 import { linesUnder } from '../tables/csv-lines.ts'
 import { grouped } from '../tables/grouped.ts'
+import { readInchBalls } from './inch-balls.ts'
 import { readInchTapered, type ConeAndCup } from './inch-tapered.ts'
 
 /** One standardised size. Lengths in mm; null where a dimension does not apply to the type. */
@@ -17,6 +18,8 @@ export interface CatalogueRow {
   chamferMm: number | null
   /** C: cup width of tapered, outer ring width of insert bearings. */
   outerWidthMm: number | null
+  /** Width with a shield or a seal, where it differs from the open one. */
+  closedWidthMm: number | null
   /** Numbers of an inch tapered bearing; null for metric sizes. */
   inch: ConeAndCup | null
 }
@@ -29,7 +32,7 @@ export interface Series {
 export interface Catalogue {
   /** Sizes that a measured bearing is held against by the contract. */
   rows: readonly CatalogueRow[]
-  /** The same, then metric sizes of further series, then inch tapered sets. */
+  /** The same, then metric sizes of further series, then inch balls and inch tapered sets. */
   everyRow: readonly CatalogueRow[]
   /** Sets of an inch tapered cone, and of a cup, by its number. */
   inchSets: ReadonlyMap<string, readonly CatalogueRow[]>
@@ -56,6 +59,7 @@ const columns = [
 export interface CatalogueTables {
   sizes: string
   furtherSizes: string
+  inchBalls: string
   inchTapered: string
 }
 
@@ -63,11 +67,11 @@ export interface CatalogueTables {
  * Reads the catalogue of boundary dimensions from its CSV texts.
  *
  * @throws Error when a line does not fit: the file ships with the program, so that is a bug, not an input
- * @see ISO 15, ISO 355, ISO 104, ISO 9628; ANSI/ABMA 19.2 for inch tapered sets
+ * @see ISO 15, ISO 355, ISO 104, ISO 9628; ANSI/ABMA 20 for inch balls, 19.2 for inch tapered sets
  */
 export function readCatalogue(tables: CatalogueTables): Catalogue {
   const rows = readSizes(tables.sizes)
-  const further = readSizes(tables.furtherSizes)
+  const further = [...readSizes(tables.furtherSizes), ...readInchBalls(tables.inchBalls)]
   const seriesByName = new Map<string, Series>()
   for (const { series, type } of [...rows, ...further]) seriesByName.set(series, { name: series, type })
   const inchRows = readInchTapered(tables.inchTapered)
@@ -90,7 +94,7 @@ const readSizes = (csv: string): CatalogueRow[] => linesUnder(columns, csv, 'cat
 /** Row of the deep groove bearing that an insert bearing's inside is made like. */
 export function seatSizeOf(row: CatalogueRow, catalogue: Catalogue): CatalogueRow | undefined {
   if (!factsOf(row.type).insertUnit) return undefined
-  const series = row.series === 'UC3' ? '63' : '62'
+  const series = row.series.endsWith('3') ? '63' : '62'
   return catalogue.rows.find((one) => one.series === series && one.odMm === row.odMm)
 }
 
@@ -99,6 +103,10 @@ export const sizeKey = (row: CatalogueRow): string => `${row.boreMm} ${row.odMm}
 
 /** Width one measures over the whole bearing, mm. */
 export const overallWidth = (row: CatalogueRow): number => row.assemblyWidthMm ?? row.widthMm
+
+/** A size as it is with a closure: some inch balls are wider then. */
+export const closedRow = (row: CatalogueRow): CatalogueRow =>
+  row.closedWidthMm === null ? row : { ...row, widthMm: row.closedWidthMm }
 
 function readRow(line: string, index: number): CatalogueRow {
   const cells = line.split(',')
@@ -125,6 +133,7 @@ function readRow(line: string, index: number): CatalogueRow {
     assemblyWidthMm: assemblyWidthMm ?? null,
     chamferMm: chamferMm ?? null,
     outerWidthMm: outerWidthMm ?? null,
+    closedWidthMm: null,
     inch: null,
   }
 }
@@ -156,7 +165,7 @@ export function searchCatalogue(catalogue: Catalogue, query: SizeQuery): Catalog
       (row.designation.replace('/', '').startsWith(start) || row.inch?.cup.startsWith(start)) &&
       near(query.boreMm, row.boreMm) &&
       near(query.odMm, row.odMm) &&
-      near(query.widthMm, overallWidth(row)),
+      (near(query.widthMm, overallWidth(row)) || near(query.widthMm, overallWidth(closedRow(row)))),
   )
   return found.slice(0, query.limit ?? 50)
 }

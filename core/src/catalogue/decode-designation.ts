@@ -1,7 +1,8 @@
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
 import { factsOf, type BearingType, type ClearanceClass, type Closure } from '../bearing-types/index.ts'
-import type { Catalogue, CatalogueRow, Series } from './catalogue.ts'
+import { closedRow, type Catalogue, type CatalogueRow, type Series } from './catalogue.ts'
+import { inchBallSeries } from './inch-balls.ts'
 import { halfNamed, readConeAndCup } from './inch-tapered.ts'
 import { spellSuffix, type Suffix, type SuffixGroup } from './designation-suffixes.ts'
 import type { BoreShape } from './initial-clearance.ts'
@@ -63,6 +64,10 @@ export function decodeDesignation(designation: string, catalogue: Catalogue): De
   }
   const inch = readConeAndCup(text, catalogue)
   if (inch) return inch
+  return readMetric(text.replace(inEighths, (_, eighths: string) => `${inchBallSeries}${2 * Number(eighths)}`), catalogue, designation) // prettier-ignore
+}
+
+function readMetric(text: string, catalogue: Catalogue, designation: string): Decoded {
   const base = findBase(text, catalogue, designation)
   const unknown = text.slice(0, base.from).split(separators).filter(Boolean)
   const found = readSuffixes(text.slice(base.to), base, unknown)
@@ -84,8 +89,12 @@ interface Base {
   to: number
 }
 
-const knownPrefixes = ['NU', 'NJ', 'NUP', 'N', 'NN', 'NNU', 'NA', 'C', 'QJ', 'UC']
+const knownPrefixes = [
+  'NU', 'NJ', 'NUP', 'N', 'NN', 'NNU', 'NCF', 'NNCF', 'NA', 'RNA', 'HK', 'C', 'QJ', 'UC', 'UK', inchBallSeries,
+] // prettier-ignore
 const aliases: Record<string, string> = { '68': '618', '69': '619', '79': '719' }
+/** The older number of an inch ball: the bore in eighths of an inch. */
+const inEighths = /^EE(\d{1,2})(?!\d)/
 
 function findBase(text: string, catalogue: Catalogue, original: string): Base {
   for (const run of text.matchAll(/\d+/g)) {
@@ -97,7 +106,22 @@ function findBase(text: string, catalogue: Catalogue, original: string): Base {
       if (base) return base
     }
   }
-  throw halfNamed(text, catalogue) ?? refuse(original, 'a number of a standard series, such as 6214, NU210 or 22220')
+  throw (
+    cageAlone(text) ??
+    halfNamed(text, catalogue) ??
+    refuse(original, 'a number of a standard series, such as 6214, NU210 or 22220')
+  )
+}
+
+/** Needles in a cage have no ring at all: their number is bore, outside diameter and width. */
+function cageAlone(text: string): InputError | null {
+  const sizes = /^K[\s-]*(\d+)[\sX-]+(\d+)[\sX-]+(\d+)\b/.exec(text)
+  if (!sizes) return null
+  return refuse(
+    text,
+    'a bearing with at least one ring; a needle cage alone runs between shaft and housing',
+    `Shaft ${sizes[1]} mm and bore ${sizes[2]} mm are its raceways: hardened and ground by the machine’s drawing, the cage by its number.`,
+  )
 }
 
 interface Run {
@@ -134,14 +158,19 @@ function readBase(text: string, run: Run, digits: string, catalogue: Catalogue):
       }
       if (!digits.startsWith(spelling)) continue
       const code = digits.slice(spelling.length)
-      const boreMm = boreOfCode(code, series.name)
+      const boreMm = boreOfCode(code, series, catalogue)
       if (boreMm === null) continue
-      const base = finishBase(series, `${series.name}${code}`, boreMm, run, end, catalogue)
+      const letter = wideSection(text, end, `${series.name}${code}`, catalogue)
+      const base = finishBase(series, `${series.name}${code}${letter}`, boreMm, run, end + letter.length, catalogue)
       return factsOf(series.type).insertUnit ? withInchBore(base, text) : base
     }
   }
   return null
 }
+
+/** An inch ball of a wider section has an A behind its number, and is another size. */
+const wideSection = (text: string, end: number, size: string, catalogue: Catalogue): string =>
+  /^A(?![A-Z])/.test(text.slice(end)) && catalogue.byDesignation.has(`${size}A`) ? 'A' : ''
 
 /** An insert bearing's bore in sixteenths of an inch stands behind a dash. */
 function withInchBore(base: Base, text: string): Base {
@@ -173,8 +202,10 @@ function spellingsOf(seriesDigits: string, prefix: string): string[] {
 }
 
 /** Bore in mm of the last digits of a number, or null when they are no bore code. */
-function boreOfCode(code: string, series: string): number | null {
-  if (/^[3-9]$/.test(code)) return ['60', '62', '63'].includes(series) ? Number(code) : null
+function boreOfCode(code: string, { name, type }: Series, catalogue: Catalogue): number | null {
+  // Inch balls count sixteenths of an inch; what runs on the shaft itself is as wide as its tables say.
+  if (name === inchBallSeries || factsOf(type).innerRing(name) === 'none') return catalogue.byDesignation.get(`${name}${code}`)?.boreMm ?? null // prettier-ignore
+  if (/^[3-9]$/.test(code)) return ['60', '62', '63'].includes(name) ? Number(code) : null
   if (!/^\d\d$/.test(code)) return null
   const small = [10, 12, 15, 17][Number(code)]
   if (small) return small
@@ -222,30 +253,34 @@ const dashedOrder: readonly SuffixGroup[] = [
 
 function describe(base: Base, found: Suffix[], unknown: string[]): Decoded {
   const { series, row } = base
-  const { insertUnit: insert, withoutBoxClearance } = factsOf(series.type)
+  const { insertUnit: insert, withoutBoxClearance, alwaysTapered } = factsOf(series.type)
   const of = (group: SuffixGroup) => found.find((suffix) => suffix.groups.includes(group))
   const closure = of('closure')?.closure
   const clearance = of('clearance')?.clearanceClass
-  const taper = of('taper')
+  const tapered = Boolean(of('taper')) || alwaysTapered(series.name)
   const setOnMounting = withoutBoxClearance(series.name)
+  const own = typeFeatures(series, base.inchBore)
+  // What a series always has is not said once more by a suffix.
+  const said = (suffix: Suffix | undefined) =>
+    suffix?.features?.every((one) => own.includes(one)) ? undefined : suffix
   const assumed: AssumedField[] = []
   if (!clearance && !setOnMounting) assumed.push('clearanceClass')
   if (!closure) assumed.push('closure')
-  if (!taper) assumed.push('boreShape')
+  if (!tapered) assumed.push('boreShape')
   const written = (groups: readonly SuffixGroup[]) =>
-    groups.map((group) => of(group)?.normal[group]).filter((text): text is string => Boolean(text))
+    groups.map((group) => said(of(group))?.normal[group]).filter((text): text is string => Boolean(text))
   return {
     bearingType: series.type,
     series: series.name,
     boreMm: base.boreMm,
     odMm: row?.odMm ?? null,
-    widthMm: row?.widthMm ?? null,
+    widthMm: row && (closure ? closedRow(row) : row).widthMm,
     assemblyWidthMm: row?.assemblyWidthMm ?? null,
     clearanceClass: clearance ?? (setOnMounting ? null : 'CN'),
     closure: closure?.closure ?? (insert ? 'contact-seal' : 'open'),
     closedSides: closure?.closedSides ?? (insert ? 2 : 0),
-    boreShape: taper ? 'tapered' : 'cylindrical',
-    features: [...typeFeatures(series, base.inchBore), ...featureOrder.flatMap((group) => of(group)?.features ?? [])],
+    boreShape: tapered ? 'tapered' : 'cylindrical',
+    features: [...new Set([...own, ...featureOrder.flatMap((group) => of(group)?.features ?? [])])],
     unknown,
     assumed,
     normal: [base.normal + written(gluedOrder).join(''), ...written(dashedOrder)].join('-'),
@@ -258,12 +293,14 @@ function typeFeatures({ type, name }: Series, inchBore: boolean): string[] {
   return [...factsOf(type).features(name), ...(inchBore ? ['inch-bore'] : [])]
 }
 
-function refuse(value: string, allowed: string): InputError {
+const readAgain = 'Read the number on the ring again, or look the bearing up by bore, outside diameter and width.'
+
+function refuse(value: string, allowed: string, fix = readAgain): InputError {
   return new InputError({
     code: 'UNREADABLE',
     field: 'designation',
     value,
     allowed,
-    fix: 'Read the number on the ring again, or look the bearing up by bore, outside diameter and width.',
+    fix,
   })
 }

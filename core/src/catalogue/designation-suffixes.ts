@@ -108,10 +108,9 @@ export const suffixes: readonly Suffix[] = [
   ...['C', 'CC', 'CA'].map((token) =>
     single(token, 'inside', { features: [`internal-design-${token}`], family: 'internal-design' }),
   ),
-  single('V', 'full', {
-    features: ['full-complement'],
-    family: 'full-complement',
-  }),
+  ...['V', 'CV', 'VH'].map((token) =>
+    single(token, 'full', { normal: { full: 'V' }, features: ['full-complement'], family: 'full-complement' }),
+  ),
   single('X', 'iso', { features: ['iso-dimensions'], family: 'iso-dimensions' }),
   ...([['DB', 'back-to-back'], ['DF', 'face-to-face'], ['DT', 'tandem']] as const).map(([token, pair]) =>
     single(token, 'pair', { features: [`pair-${pair}`], family: 'pair' }),

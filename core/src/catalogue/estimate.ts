@@ -72,11 +72,12 @@ export function estimateInterior(
   const boreMm = insert && seatSize ? seatSize.boreMm : row.boreMm
   const widthMm = insert ? (row.outerWidthMm ?? row.widthMm) : row.widthMm
   const section = row.odMm - boreMm
-  const pitchDiameterMm = (boreMm + row.odMm) / 2
   const angleDeg = contactAngleDeg ?? row.inch?.contactAngleDeg ?? rule.contactAngleDeg
   const pinned = pinnedSize(insert ? seatSize?.designation : row.designation)
   const elementDiameterMm =
     pinned?.elementDiameterMm ?? (ball ? ballSize(row, rule, section, widthMm) : rollerSize(rule, section))
+  // Without an inner ring the bore is the raceway itself.
+  const pitchDiameterMm = facts.innerRing(row.series) === 'none' ? boreMm + elementDiameterMm : (boreMm + row.odMm) / 2
   const elements = pinned?.elements ?? countElements(rule, elementDiameterMm, pitchDiameterMm)
   const alongMm = facts.rollersLie === 'along' ? widthMm : section
   const elementLengthMm = ball ? null : (rule.m ?? 0) * alongMm

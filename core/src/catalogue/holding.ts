@@ -1,9 +1,11 @@
 import { factsOf } from '../bearing-types/index.ts'
+import type { CatalogueRow } from './catalogue.ts'
 import type { ResolvedBearing } from './resolve-bearing.ts'
 import type { Holding, RollingPosition } from '../kinds/rolling/position.ts'
 
 /** A tapered bore without more is on a sleeve, an insert bearing is held by its screws, all others sit against a shoulder. */
 export function usualHolding(bearing: ResolvedBearing | null): Holding {
+  if (bearing && hasNoInnerRing(bearing.row)) return 'no-inner-ring'
   if (bearing?.decoded.boreShape === 'tapered') return 'adapter-sleeve'
   return bearing && factsOf(bearing.row.type).insertUnit ? 'set-screws' : 'shoulder'
 }
@@ -17,7 +19,12 @@ export function cannotHold(holding: Holding, { decoded, row }: ResolvedBearing):
   const tapered = decoded.boreShape === 'tapered'
   if ((holding === 'adapter-sleeve' || holding === 'withdrawal-sleeve') && !tapered) return 'parallel-bore'
   if ((holding === 'eccentric-collar' || holding === 'set-screws') && !factsOf(row.type).insertUnit) return 'no-collar'
-  if (holding === 'no-inner-ring' && !factsOf(row.type).innerRingLeavable) return 'needs-inner-ring'
+  if (holding === 'no-inner-ring' && factsOf(row.type).innerRing(row.series) === 'stays') return 'needs-inner-ring'
+  if (holding !== 'no-inner-ring' && hasNoInnerRing(row)) return 'no-inner-ring'
   return null
 }
-export type CannotHold = 'parallel-bore' | 'no-collar' | 'needs-inner-ring'
+export type CannotHold = 'parallel-bore' | 'no-collar' | 'needs-inner-ring' | 'no-inner-ring'
+
+/** Made without an inner ring: the shaft is the raceway. */
+export const hasNoInnerRing = ({ type, series }: Pick<CatalogueRow, 'type' | 'series'>): boolean =>
+  factsOf(type).innerRing(series) === 'none'

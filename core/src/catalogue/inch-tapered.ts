@@ -41,6 +41,7 @@ export function readInchTapered(csv: string): CatalogueRow[] {
       assemblyWidthMm,
       chamferMm: null,
       outerWidthMm,
+      closedWidthMm: null,
       inch: { cone, cup, contactAngleDeg },
     }
   })

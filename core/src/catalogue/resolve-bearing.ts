@@ -1,5 +1,5 @@
 import { attempt, InputError } from '../errors/input-error.ts'
-import { seatSizeOf, type Catalogue, type CatalogueRow } from './catalogue.ts'
+import { closedRow, seatSizeOf, type Catalogue, type CatalogueRow } from './catalogue.ts'
 import { decodeDesignation, type Decoded } from './decode-designation.ts'
 import { estimateInterior, type InteriorEstimate } from './estimate.ts'
 
@@ -46,8 +46,9 @@ function resolve(designation: string, catalogue: Catalogue): BearingLookup {
     contactAngleDeg: decoded.contactAngleDeg ?? undefined,
     seatSize: seatSizeOf(row, catalogue),
   })
-  // A suffix may give an insert bearing another bore than the size in the tables.
-  return { kind: 'found', bearing: { decoded, row: { ...row, boreMm: decoded.boreMm }, interior } }
+  // A suffix may give an insert bearing another bore, and an inch ball another width, than the size in the tables.
+  const made = decoded.closedSides > 0 ? closedRow(row) : row
+  return { kind: 'found', bearing: { decoded, row: { ...made, boreMm: decoded.boreMm }, interior } }
 }
 
 /** Estimated interior of the size a designation stands for. @throws InputError on `designation` */

@@ -1,6 +1,7 @@
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { givenOf, number, range, text, type Figure, type Given, type Missing } from '../working/figure.ts'
+import { clearanceMade } from '../words/vocabulary.ts'
 import { runningTemperatures, setOnMounting, type ClearanceSteps, type Span } from './clearance-steps.ts'
 import { leastShare, type ClearanceOutcome, type FloatOutcome } from './work-out.ts'
 
@@ -109,7 +110,11 @@ export function operatingFigure(
     label: 'Operating clearance',
     symbol: 'G_o',
     quantity: 'deviation',
-    value: operating ? span(operating) : bearing && setOnMounting(bearing) ? text('set on mounting') : null,
+    value: operating
+      ? span(operating)
+      : bearing && setOnMounting(bearing)
+        ? text(clearanceMade(bearing.decoded.features))
+        : null,
     formula: hot
       ? 'G_o = G_m - \\alpha\\,(t_i - t_o)\\,E - \\Delta_{fits}'
       : 'G_o = G_m - \\alpha\\,(t_i - t_o)\\,\\frac{F+E}{2} - \\Delta_{fits}',

@@ -34,7 +34,15 @@ function designationChecks({ lookup }: IdentifyOutcome): Check[] {
 /** What is said of the clearance where nothing is called for or nothing is in the box. */
 function clearanceChecks({ bearing: given }: RollingPosition, { lookup }: IdentifyOutcome): Check[] {
   if (lookup.kind !== 'found') return []
-  if (lookup.bearing.decoded.clearanceClass === null) return [now('clearance', 'go', words.clearanceSetOnMounting)]
+  const { decoded } = lookup.bearing
+  if (decoded.clearanceClass === null)
+    return [
+      now(
+        'clearance',
+        'go',
+        decoded.features.includes('no-inner-ring') ? words.clearanceByShaft : words.clearanceSetOnMounting,
+      ),
+    ]
   return given.requiredClearance === null
     ? [unknown('clearance', words.clearanceNotCalledFor, { field: 'bearing.requiredClearance' })]
     : []

@@ -5,7 +5,7 @@ import { initialClearance } from '../catalogue/initial-clearance.ts'
 import { attempt } from '../errors/input-error.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { givenOf, number, range, refusalOf, text, type Figure, type Given } from '../working/figure.ts'
-import { boreWords, closureWords, featureWords } from '../words/vocabulary.ts'
+import { boreWords, clearanceMade, closureWords, featureWords } from '../words/vocabulary.ts'
 import type { Measured } from './measured.ts'
 import type { IdentifyOutcome } from './work-out.ts'
 
@@ -43,7 +43,7 @@ function designationFigure({ bearing }: RollingPosition, lookup: BearingLookup):
         said('series', decoded.series),
         ...(
           [
-            ['clearance', decoded.clearanceClass ?? 'set on mounting', 'clearanceClass'],
+            ['clearance', decoded.clearanceClass ?? clearanceMade(decoded.features), 'clearanceClass'],
             ['closure', closureSaid(decoded), 'closure'],
             ['bore', boreWords[decoded.boreShape], 'boreShape'],
           ] as const
@@ -108,7 +108,7 @@ function clearanceFigure({ bearing: given }: RollingPosition, { bearing }: Found
       givenOf('length', { decimals: 0 }, 'catalogue')('bore', 'd', row.boreMm),
       said(
         'class by the designation',
-        decoded.clearanceClass ?? 'set on mounting',
+        decoded.clearanceClass ?? clearanceMade(decoded.features),
         assumed ? 'assumed, nothing says otherwise' : 'read from the designation',
       ),
       said('machine calls for', given.requiredClearance ?? 'not stated', 'typed'),
@@ -116,7 +116,7 @@ function clearanceFigure({ bearing: given }: RollingPosition, { bearing }: Found
     source: 'ISO 5753-1',
     validity: 'Unmounted, unloaded, at 20 °C.',
   }
-  if (decoded.clearanceClass === null) return { ...base, value: text('set on mounting') }
+  if (decoded.clearanceClass === null) return { ...base, value: text(clearanceMade(decoded.features)) }
   const { clearanceClass } = decoded
   const { value, refusal } = attempt(() =>
     initialClearance({ bearingType: row.type, boreMm: row.boreMm, boreShape: decoded.boreShape, clearanceClass }),

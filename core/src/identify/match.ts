@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { overallWidth, type Catalogue, type CatalogueRow } from '../catalogue/catalogue.ts'
+import { closedRow, overallWidth, type Catalogue, type CatalogueRow } from '../catalogue/catalogue.ts'
 import { attempt, InputError } from '../errors/input-error.ts'
 import { ringLimits } from '../catalogue/ring-limits.ts'
 import { median } from '../records/compare.ts'
@@ -67,6 +67,7 @@ export function match(input: MatchInput, catalogue: Pick<Catalogue, 'rows' | 'se
   const measured = measuredSizes(input)
   const scored = catalogue.rows
     .filter((row) => couldBe(row.type, input))
+    .map((row) => (input.closedSides > 0 ? closedRow(row) : row))
     .map((row) => ({ row, misfit: misfitOf(row, measured) }))
     .map(({ row, misfit }) => ({ row, misfit, score: misfit + closurePenalty(row, input) }))
     .filter(({ score }) => score <= worstScoreUm)

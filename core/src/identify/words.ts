@@ -31,6 +31,10 @@ export const clearanceSetOnMounting: Saying = {
   reason: 'This type gets its clearance when it is mounted, not in the box.',
   wayOut: 'Set end play or preload with a dial gauge.',
 }
+export const clearanceByShaft: Saying = {
+  reason: 'It has no inner ring: the raceway on the shaft makes its clearance.',
+  wayOut: 'Keep the raceway to its zone in Seat, hardened and ground.',
+}
 export const clearanceNotCalledFor: Saying = {
   reason: 'Nobody has said which clearance class the machine calls for.',
   wayOut: 'Read the machine’s manual or the old bearing’s suffix; no suffix means normal, CN.',

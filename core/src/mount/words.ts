@@ -75,11 +75,13 @@ export const nutTurned = (angleDeg: number, travelMm: number): Saying => ({
 const whyNot: Record<CannotHold, string> = {
   'parallel-bore': 'the bore is parallel, and a sleeve grips a taper only',
   'no-collar': 'only insert bearings are made for it',
+  'no-inner-ring': 'it has no inner ring, its rollers run on the shaft',
   'needs-inner-ring': 'only needle and cylindrical roller bearings run on a shaft without their inner ring',
 }
 const instead: Record<CannotHold, string> = {
   'parallel-bore': 'Take the bearing with a tapered bore (K), or hold this one with a nut, an end plate or a shoulder.',
   'no-collar': 'Hold it with a nut, an end plate or a shoulder, or take an insert bearing.',
+  'no-inner-ring': 'Say that it runs on the shaft, or take one with an inner ring.',
   'needs-inner-ring': 'Say how its inner ring is held: nut, end plate, shoulder or sleeve.',
 }
 export const heldWrongly = (holding: Holding, why: CannotHold): Saying => ({

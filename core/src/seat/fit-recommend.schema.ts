@@ -34,6 +34,10 @@ export const FitRecommendInput = z.strictObject({
     .meta({ description: 'Where light load ends and heavy begins; 0.07 and 0.15 of C where left out' }),
   housing: HousingKind.default('solid'),
   mustSlide: z.boolean().default(false).meta({ description: 'The ring has to move along its seat' }),
+  drawnCup: z
+    .boolean()
+    .optional()
+    .meta({ description: 'The outer ring is a thin drawn cup, round only in its housing' }),
   application: Application.default('general'),
   system: BearingSystem.default('metric'),
   toleranceClass: ToleranceClass.optional(),

@@ -23,6 +23,7 @@ export function housingZone(input: FitRecommendInput, load: LoadClass): { zone: 
   const { bearingType, diameterMm, ringLoad, mustSlide, application, housing } = input
   if (factsOf(bearingType).seating === 'centred')
     return { zone: 'H8', reason: 'A housing washer under axial load only may lie loose; the shaft washer centres it.' }
+  if (input.drawnCup) return drawnCupZone(input)
   if (mustSlide && ringLoad === 'rotating') {
     throw new InputError({
       code: 'FIELDS_DISAGREE',
@@ -49,6 +50,23 @@ export function housingZone(input: FitRecommendInput, load: LoadClass): { zone: 
   const grade = capGrade(chosen.grade, letters, input.toleranceClass, { P5: 6, P4: 5 }, smallestHousingGrade)
   if (grade !== chosen.grade) reasons.push(`A ${input.toleranceClass ?? 'normal'} bearing deserves grade ${grade}.`)
   return { zone: `${letters}${grade}`, reason: reasons.join(' ') }
+}
+
+/** A drawn cup takes size and roundness from its housing, however the load turns. @throws InputError on `mustSlide` */
+function drawnCupZone({ housing, mustSlide }: FitRecommendInput): { zone: string; reason: string } {
+  if (mustSlide)
+    throw new InputError({
+      code: 'FIELDS_DISAGREE',
+      field: 'mustSlide',
+      value: true,
+      allowed: 'false for a drawn cup: it is round only where it is pressed in tight',
+      fix: 'Let the shaft slide through the rollers; they float on it.',
+    })
+  const soft = housing === 'light-alloy' || housing === 'thin-wall'
+  return {
+    zone: soft ? 'R6' : 'N6',
+    reason: `A drawn cup is thin and takes its roundness from the bore it is pressed into${soft ? '; this housing gives way, so tighter' : ''}.`,
+  }
 }
 
 function chooseHousing(

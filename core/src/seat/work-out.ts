@@ -225,6 +225,7 @@ function settle(
     ...(loadRatio === null ? {} : { loadRatio: Math.min(loadRatio, 1) }),
     ...(cuts === null ? {} : { cuts }),
     housing: given.housing,
+    ...(bearing.decoded.features.includes('drawn-cup') ? { drawnCup: true } : {}),
     mustSlide: given.slides === (seat === 'shaft' ? 'inner' : 'outer'),
     application,
     system,

@@ -222,6 +222,10 @@ export function featureWords(feature: string): string {
   return featureNames[feature] ?? feature
 }
 
+/** Where a bearing without a clearance in its box gets it. */
+export const clearanceMade = (features: readonly string[]): string =>
+  features.includes('no-inner-ring') ? 'made by the shaft' : 'set on mounting'
+
 const featureNames: Record<string, string> = {
   reinforced: 'reinforced',
   'full-complement': 'full complement, no cage',
@@ -246,6 +250,8 @@ const featureNames: Record<string, string> = {
   'axial-both-directions': 'guided axially both ways',
   'sphered-od': 'spherical outside',
   'extended-inner-ring': 'extended inner ring',
+  'no-inner-ring': 'no inner ring, rollers on the shaft',
+  'drawn-cup': 'drawn cup',
   'inch-bore': 'inch bore',
   'inch-size': 'inch cone and cup',
 }

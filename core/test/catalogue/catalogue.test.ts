@@ -3,6 +3,9 @@ import { readCatalogue, searchCatalogue } from '../../src/catalogue/catalogue.ts
 import { estimateInterior, isVerifiedEstimate } from '../../src/catalogue/estimate.ts'
 import { findBearing } from '../../src/catalogue/resolve-bearing.ts'
 import { seatSizeOf } from '../../src/catalogue/catalogue.ts'
+import { decodeDesignation } from '../../src/catalogue/decode-designation.ts'
+import { cannotHold, usualHolding } from '../../src/catalogue/holding.ts'
+import { match } from '../../src/identify/match.ts'
 import { catalogue, catalogueTables } from '../references.ts'
 
 const row = (designation: string) => {
@@ -81,10 +84,13 @@ describe('catalogue', () => {
     const shares: [series: string, like: string, widths: boolean][] = [
       ['239', '619', false], ['NNU49', '619', false], ['NNU49', 'NA49', true], ['NN30', '60', false], ['NN30', '230', true],
       ['42', '62', false], ['42', '22', true], ['43', '63', false], ['43', '23', true],
+      ['249', '619', false], ['249', 'NNU49', true], ['238', '618', false], ['248', '618', false],
+      ['NCF30', 'NN30', true], ['NCF29', '619', false], ['NNCF49', 'NNU49', true], ['NNCF50', '60', false],
+      ['NNCF50', 'NN30', false],
     ] // prettier-ignore
     for (const [series, like, widths] of shares) {
       const rows = catalogue.everyRow.filter((one) => one.series === series)
-      const pairs = rows.flatMap((one) => catalogue.rows.filter((other) => other.series === like && other.boreMm === one.boreMm).map((other) => ({ one, other }))) // prettier-ignore
+      const pairs = rows.flatMap((one) => catalogue.everyRow.filter((other) => other.series === like && other.boreMm === one.boreMm).map((other) => ({ one, other }))) // prettier-ignore
       assert.isAbove(pairs.length, 2, `${series} beside ${like}`)
       for (const { one, other } of pairs) {
         assert.equal(one.odMm, other.odMm, one.designation)
@@ -101,9 +107,121 @@ describe('catalogue', () => {
       ['NNU4924', 176],
       ['4206', 26],
       ['4308', 55.9],
+      ['NNCF5020', 391],
+      ['R8', 5.1],
+      ['R16', 10.1],
+      ['RNA4905', 24.2],
+      ['HK2516', 15.1],
+      ['HK3020', 20.1],
     ] as const)
       // prettier-ignore
       assert.closeTo((findBearing(number, catalogue)?.interior.dynamicRatingN ?? 0) / 1000 / kN, 1, 1 / 6, number)
+  })
+
+  it('goes on to a bore of 500 mm, written behind a slash', () => {
+    for (const [number, ...size] of [
+      ['230/500', 500, 720, 167],
+      ['238/500', 500, 620, 90],
+      ['249/500', 500, 670, 170],
+      ['60/500', 500, 720, 100],
+      ['NU10/500', 500, 720, 100],
+      ['241/500', 500, 830, 325],
+    ] as const) {
+      const found = findBearing(number, catalogue)?.row
+      assert.deepEqual([found?.boreMm, found?.odMm, found?.widthMm], size, number)
+    }
+  })
+
+  it('never makes a wider ring of a heavier series narrower: 38 is narrower than 48, 39 than 49', () => {
+    for (const [narrow, wide] of [
+      ['238', '248'],
+      ['239', '249'],
+      ['NCF29', 'NNCF49'],
+      ['NCF30', 'NNCF50'],
+    ] as const)
+      // prettier-ignore
+      for (const { boreMm, widthMm, designation } of catalogue.everyRow.filter(({ series }) => series === narrow))
+        for (const other of catalogue.everyRow.filter((one) => one.series === wide && one.boreMm === boreMm))
+          assert.isBelow(widthMm, other.widthMm, designation)
+  })
+
+  describe('inch balls', () => {
+    const size = (number: string) => {
+      const found = findBearing(number, catalogue)
+      return found && [found.decoded.normal, found.row.boreMm, found.row.odMm, found.row.widthMm]
+    }
+    it('have a bore of so many sixteenths, and are wider with a shield or a seal', () => {
+      assert.deepEqual(size('R8'), ['R8', 12.7, 28.575, 6.35])
+      assert.deepEqual(size('R8ZZ'), ['R8-2Z', 12.7, 28.575, 7.9375])
+      assert.deepEqual(size('R12-2RS'), ['R12-2RS', 19.05, 41.275, 11.1125])
+      for (const { designation, boreMm } of catalogue.everyRow.filter(({ series }) => series === 'R'))
+        assert.closeTo(boreMm, (25.4 * Number(/\d+/.exec(designation)?.[0])) / 16, 1e-9, designation)
+    })
+    it('are known by eighths too, and the wider section by its letter', () => {
+      assert.deepEqual(size('EE8'), size('R16'))
+      assert.deepEqual(size('EE4 2RS'), size('R8-2RS'))
+      assert.deepEqual(size('R4A'), ['R4A', 6.35, 19.05, 5.55625])
+    })
+    it('leave an R before a metric number unread', () =>
+      assert.deepEqual(findBearing('R 6210', catalogue)?.decoded.unknown, ['R']))
+    it('are found by measuring at the width they have', () => {
+      const measured = (widthMm: number, closedSides: 0 | 2) => match({ boreMm: [12.7], odMm: [28.57], widthMm: [widthMm], rollingElement: 'ball', ringShape: 'flat', closure: closedSides ? 'contact-seal' : 'open', closedSides }, { ...catalogue, rows: catalogue.everyRow }).candidates[0]?.designation // prettier-ignore
+      assert.equal(measured(6.33, 0), 'R8')
+      assert.equal(measured(7.92, 2), 'R8-2RS')
+    })
+    it('are searched by either width', () => {
+      const found = (widthMm: number) =>
+        searchCatalogue(catalogue, { boreMm: 12.7, odMm: 28.575, widthMm }).map(({ designation }) => designation)
+      assert.include(found(6.35), 'R8')
+      assert.include(found(7.9375), 'R8')
+    })
+  })
+
+  describe('rollers on the shaft', () => {
+    it('have the raceway for their bore, and it goes through the middle of the needles', () => {
+      for (const [number, raceway, od] of [
+        ['RNA4905', 30, 42],
+        ['RNA4910', 58, 72],
+        ['HK2516', 25, 32],
+        ['HK 1612', 16, 22],
+      ] as const) {
+        const found = findBearing(number, catalogue)
+        assert.equal(found?.row.boreMm, raceway, number)
+        assert.equal(found?.row.odMm, od, number)
+        assert.closeTo(found?.interior.innerRacewayMm ?? 0, raceway, 1e-9, number)
+        assert.isNull(found?.decoded.clearanceClass)
+      }
+    })
+    it('share outside and width with the one that has its inner ring', () => {
+      const withRing = catalogue.rows.filter(({ type }) => type === 'needle-roller')
+      for (const one of withRing) {
+        const bare = catalogue.byDesignation.get(`R${one.designation}`)
+        assert.deepEqual([bare?.odMm, bare?.widthMm], [one.odMm, one.widthMm], one.designation)
+        assert.isAbove(bare?.boreMm ?? 0, one.boreMm)
+      }
+    })
+    it('run on the shaft whatever is said, and cannot be held by a nut', () => {
+      const bearing = findBearing('HK2516', catalogue)
+      assert.isNotNull(bearing)
+      assert.equal(usualHolding(bearing), 'no-inner-ring')
+      assert.equal(bearing && cannotHold('shoulder', bearing), 'no-inner-ring')
+    })
+    it('are refused as a cage alone, with what would be its raceways', () =>
+      assert.throws(() => decodeDesignation('K25x30x13', catalogue), /at least one ring/))
+  })
+
+  it('reads full complement with and without its letter as one bearing', () => {
+    const [bare, lettered] = ['NCF3020', 'NCF 3020 CV'].map((number) => decodeDesignation(number, catalogue))
+    assert.equal(lettered?.normal, bare?.normal)
+    assert.deepEqual(lettered?.features, ['axial-one-direction', 'full-complement'])
+    assert.isEmpty(lettered?.unknown)
+  })
+
+  it('knows an insert made for a sleeve by its letters', () => {
+    const found = findBearing('UK208', catalogue)
+    assert.equal(found?.decoded.boreShape, 'tapered')
+    assert.equal(found && usualHolding(found), 'adapter-sleeve')
+    assert.equal(found?.interior.elementDiameterMm, findBearing('UC208', catalogue)?.interior.elementDiameterMm)
   })
 
   it('refuses a file that does not fit', () => {

@@ -5,7 +5,7 @@ import type { ResolvedBearing } from '../../catalogue/resolve-bearing.ts'
 import { attempt } from '../../errors/input-error.ts'
 import { emptyPosition, type RollingPosition } from '../../kinds/rolling/position.ts'
 import type { Quantity } from '../../model/units.ts'
-import { featureWords } from '../../words/vocabulary.ts'
+import { clearanceMade, featureWords } from '../../words/vocabulary.ts'
 import type { Saying, Verdict } from '../../working/check.ts'
 import { number, text, type FigureValue } from '../../working/figure.ts'
 import { differences } from '../differences.ts'
@@ -169,8 +169,8 @@ function calledForLines(here: ResolvedBearing, wanted: ResolvedBearing): Compare
 
 /** `C3, {18 µm~d0} … {36 µm~d0}`: class and clearance in the box. */
 function boxWords({ row, decoded }: ResolvedBearing): string {
-  const { clearanceClass, boreShape } = decoded
-  if (clearanceClass === null) return 'set on mounting'
+  const { clearanceClass, boreShape, features } = decoded
+  if (clearanceClass === null) return clearanceMade(features)
   const { value } = attempt(() => initialClearance({ bearingType: row.type, boreMm: row.boreMm, boreShape, clearanceClass })) // prettier-ignore
   return value ? words.inBox(clearanceClass, value.minUm, value.maxUm) : clearanceClass
 }

@@ -1,7 +1,7 @@
 import { polygon, type Point } from '../outline.ts'
 import { innerRing, outerRing, roller, type Drawn, type Frame, type Made, type Shape } from './frame.ts'
 
-/** One row of cylindrical or needle rollers; the prefix says which ring has ribs. */
+/** One row of cylindrical or needle rollers; the prefix says which ring has ribs. An inner ring of no thickness is not there. */
 function oneRow(frame: Frame, prefix: string): Drawn {
   const { width: b, pitch, element, length } = frame
   const low = pitch - element
@@ -23,11 +23,11 @@ function oneRow(frame: Frame, prefix: string): Drawn {
         ] as Point[])
       : ([[b, y]] as Point[])),
   ]
-  const outerRibs = prefix !== 'N'
-  const innerRibs = { left: prefix !== 'NU', right: prefix === 'N' || prefix === 'NUP' }
+  const outerRibs = { left: prefix !== 'N', right: prefix !== 'N' && prefix !== 'NCF' }
+  const innerRibs = { left: prefix !== 'NU', right: ['N', 'NUP', 'NCF'].includes(prefix) }
   const shapes: Shape[] = [
-    outerRing(frame, ribbed(high, -1, outerRibs, outerRibs)),
-    innerRing(frame, ribbed(low, 1, innerRibs.left, innerRibs.right)),
+    outerRing(frame, ribbed(high, -1, outerRibs.left, outerRibs.right)),
+    ...(low > frame.bore ? [innerRing(frame, ribbed(low, 1, innerRibs.left, innerRibs.right))] : []),
     {
       part: 'element',
       outline: roller([0, pitch], element, length, 0),
@@ -72,7 +72,7 @@ function twoRows(frame: Frame, ribsInside: boolean): Drawn {
 
 export const cylindricalRoller = (frame: Frame, { series }: Made): Drawn => {
   const prefix = /^[A-Z]+/.exec(series)?.[0] ?? 'NU'
-  return prefix.startsWith('NN') ? twoRows(frame, prefix === 'NN') : oneRow(frame, prefix)
+  return prefix.startsWith('NN') ? twoRows(frame, prefix !== 'NNU') : oneRow(frame, prefix)
 }
 
 /** Needles have their ribs on the outer ring. */
