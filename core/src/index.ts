@@ -317,6 +317,7 @@ export { contactsOf, type ContactKind, type ContactOfKind } from './inside/conta
 export { insideInput, seeInside, type InsideLoad, type SeenInside } from './inside/see-inside.ts'
 export { heaviestOf } from './carry/work-out.ts'
 export { MakerValues } from './model/maker-values.ts'
+export { makersWord } from './catalogue/makers-word.ts'
 export { swapBearing, type Swapped } from './swap-bearing.ts'
 export { coreVersion } from './core-version.ts'
 export { figureText } from './working/figure-text.ts'

@@ -1,4 +1,4 @@
-import { bearingTypes, pairedTypes, type BearingType, type PairedType } from './bearing-type.ts'
+import { bearingTypes, pairedTypes, type BearingType, type Closure, type PairedType } from './bearing-type.ts'
 import type { BearingTypeFacts } from './facts.ts'
 import { angularContactBall } from './angular-contact-ball.ts'
 import { cylindricalRoller } from './cylindrical-roller.ts'
@@ -65,15 +65,20 @@ export const bearingTypeNames = Object.fromEntries(bearingTypes.map((type) => [t
   string
 >
 
-/** Limit of pitch diameter times speed, mm/min, by lubrication and closure. Guidance; a maker’s limit overrides it. */
+/** Limit of pitch diameter times speed, mm/min, by lubrication, closure and cage. Guidance; a maker’s limit overrides it. */
 export function speedLimit(
   type: BearingType,
   lubrication: 'grease' | 'oil-bath',
-  closure: 'open' | 'shield' | 'contact-seal' | 'low-friction-seal' = 'open',
+  {
+    closure = 'open',
+    fullComplement = false,
+  }: { closure?: Closure | undefined; fullComplement?: boolean | undefined } = {},
 ): number {
-  const ofType = facts[type].speedLimit[lubrication]
+  const ofType = facts[type].speedLimit[lubrication] * (fullComplement ? withoutCage.speed : 1)
   return closure === 'contact-seal' ? Math.min(ofType, rubbingLimit) : ofType
 }
 
+/** Rollers that rub on one another: the share of speed they stand, and how much sooner they use up their grease. Guidance. */
+export const withoutCage = { speed: 0.5, grease: 2.5 } as const
 /** Rubbing seals stand no more, mm/min; those of needle and insert bearings are slower already. */
 const rubbingLimit = 300_000

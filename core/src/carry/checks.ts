@@ -205,8 +205,9 @@ const nearLimit = 0.8
 function speedChecks({ speed }: CarryOutcome, { decoded }: ResolvedBearing): Check[] {
   if (!speed || speed.ratio <= nearLimit) return []
   const sealed = decoded.closure === 'contact-seal' && decoded.closedSides > 0
+  const by = speed.makersRpm !== null ? 'maker' : sealed ? 'seals' : 'type'
   const rest = { values: { ratio: speed.ratio }, field: 'load.speedRpm' }
   return speed.ratio > 1
-    ? [now('speed', 'stop', words.tooFast(speed.ratio, sealed), rest)]
-    : [now('speed', 'watch', words.nearlyTooFast(speed.ratio, sealed), rest)]
+    ? [now('speed', 'stop', words.tooFast(speed.ratio, by), rest)]
+    : [now('speed', 'watch', words.nearlyTooFast(speed.ratio, by), rest)]
 }

@@ -215,7 +215,10 @@ function modifiedFigure({ grease, load }: RollingPosition, { ratings, modified }
   }
 }
 
-function speedFigure({ grease }: RollingPosition, { ndm, limit, ratio }: NonNullable<CarryOutcome['speed']>): Figure {
+function speedFigure(
+  { grease }: RollingPosition,
+  { ndm, limit, ratio, makersRpm }: NonNullable<CarryOutcome['speed']>,
+): Figure {
   const product = givenOf('ratio', { figures: 3 })
   return {
     label: 'Speed factor over its limit',
@@ -226,10 +229,15 @@ function speedFigure({ grease }: RollingPosition, { ndm, limit, ratio }: NonNull
     formula: '\\frac{n\\,D_{pw}}{\\text{limit}}',
     givens: [
       product('speed factor', 'n d_m', ndm, 'mm/min'),
-      product('limit of the type', '', limit, `${lubricationWords[grease.lubrication]}, guidance`),
+      ...(makersRpm === null
+        ? [product('limit of the type', '', limit, `${lubricationWords[grease.lubrication]}, guidance`)]
+        : [
+            givenOf('speed', { decimals: 0 }, 'maker’s list')('limiting speed', '', makersRpm),
+            product('the same times pitch diameter', '', limit, 'mm/min'),
+          ]),
     ],
-    source: 'Guidance, not a standard; a maker’s limit overrides it',
-    validity: 'Standard cage, normal accuracy, P up to 0.1 C, about 70 °C.',
+    source: makersRpm === null ? 'Guidance, not a standard; a maker’s limit overrides it' : 'Maker’s list',
+    ...(makersRpm === null ? { validity: 'Standard cage, normal accuracy, P up to 0.1 C, about 70 °C.' } : {}),
   }
 }
 

@@ -9,6 +9,7 @@ export const SpeedCheckInput = z.strictObject({
   speedRpm: z.number().min(0).max(1e6).meta({ unit: 'r/min', description: 'Speed' }),
   lubrication: Lubrication.default('grease'),
   closure: Closure.default('open').meta({ description: 'Closure; rubbing seals stand less speed' }),
+  fullComplement: z.boolean().optional().meta({ description: 'Rollers without a cage, which stand half the speed' }),
 })
 export type SpeedCheckInput = z.input<typeof SpeedCheckInput>
 
@@ -28,7 +29,7 @@ export interface SpeedCheck {
  */
 export function speedCheck(input: SpeedCheckInput): SpeedCheck {
   const ndm = input.pitchDiameterMm * input.speedRpm
-  const limit = speedLimit(input.bearingType, input.lubrication ?? 'grease', input.closure)
+  const limit = speedLimit(input.bearingType, input.lubrication ?? 'grease', input)
   const ratio = ndm / limit
   const compared = Math.round(ratio * 1e6) / 1e6
   return { ndm, limit, ratio, verdict: compared > 1 ? 'over-limit' : compared > 0.8 ? 'near-limit' : 'ok' }

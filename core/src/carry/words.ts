@@ -91,14 +91,22 @@ export const oneWay: Saying = {
   wayOut: 'See that the load pushes the inner ring against its rib, and that the other end takes the other way.',
 }
 
-export const tooFast = (ratio: number, sealed: boolean): Saying => ({
-  reason: `Its speed factor n·dm is ${plain(ratio)} times the limit ${sealed ? 'of its rubbing seals' : 'of its type'}.`,
-  wayOut: sealed
-    ? 'Take it with shields or low-friction seals, unless the maker’s limit for this very bearing says otherwise.'
-    : 'Take a type or size made for the speed, unless the maker’s limit for this very bearing says otherwise.',
+/** Whose limit the speed is held to. */
+type LimitBy = 'type' | 'seals' | 'maker'
+const fasterOnes: Record<LimitBy, string> = {
+  type: 'Take a type or size made for the speed, unless the maker’s limit for this very bearing says otherwise.',
+  seals: 'Take it with shields or low-friction seals, unless the maker’s limit for this very bearing says otherwise.',
+  maker: 'Take a bearing whose maker gives it more, or ask for its limit with your lubricant.',
+}
+export const tooFast = (ratio: number, by: LimitBy): Saying => ({
+  reason:
+    by === 'maker'
+      ? `It turns at ${plain(ratio)} times the limiting speed of its maker’s list.`
+      : `Its speed factor n·dm is ${plain(ratio)} times the limit ${by === 'seals' ? 'of its rubbing seals' : 'of its type'}.`,
+  wayOut: fasterOnes[by],
 })
-export const nearlyTooFast = (ratio: number, sealed: boolean): Saying => ({
-  reason: tooFast(ratio, sealed).reason,
+export const nearlyTooFast = (ratio: number, by: LimitBy): Saying => ({
+  reason: tooFast(ratio, by).reason,
   wayOut: 'Watch the temperature at run-up; grease is used up fast.',
 })
 

@@ -1,7 +1,8 @@
-import { hasRibs } from '../catalogue/decode-designation.ts'
+import { hasNoCage, hasRibs } from '../catalogue/decode-designation.ts'
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { InputError, Outcome } from '../errors/input-error.ts'
 import { attempt } from '../errors/input-error.ts'
+import { makersWord } from '../catalogue/makers-word.ts'
 import { holdingOf } from '../catalogue/holding.ts'
 import { factsOf, lifeExponent } from '../bearing-types/index.ts'
 import type { Machine } from '../model/machine.ts'
@@ -70,7 +71,8 @@ export interface CarryOutcome {
   modified: Outcome<ModifiedLife>
   /** How long the maker's grease lasts; null for a bearing that is greased again, and while that is not known. */
   ownGrease: Outcome<GreaseLife> | null
-  speed: ReturnType<typeof speedCheck> | null
+  /** Pitch diameter times speed, and the limit it is held to, mm/min; the limiting speed where a maker's list gives one. */
+  speed: { ndm: number; limit: number; ratio: number; makersRpm: number | null } | null
 }
 
 const nothing = { value: null, refusal: null }
@@ -116,15 +118,29 @@ export function workOutCarry(position: RollingPosition, machine: Machine, lookup
     ownGrease: bearing && life ? ownGreaseLife(position, bearing, speed, loadRatioOf({ carrying, ratings })) : null,
     speed:
       bearing && speed
-        ? speedCheck({
-            bearingType: bearing.row.type,
-            pitchDiameterMm: bearing.interior.pitchDiameterMm,
-            speedRpm: speed.highestRpm,
-            lubrication: position.grease.lubrication,
-            closure: bearing.decoded.closedSides > 0 ? bearing.decoded.closure : 'open',
-          })
+        ? speedOf(position, bearing, speed.highestRpm, makersWord(position, machine)?.limitingRpm ?? null)
         : null,
   }
+}
+
+/** Speed against the maker's limit for this bearing, else against what its type stands. */
+function speedOf(
+  { grease }: RollingPosition,
+  { row, interior, decoded }: ResolvedBearing,
+  speedRpm: number,
+  makersRpm: number | null,
+): CarryOutcome['speed'] {
+  const { pitchDiameterMm } = interior
+  const check = speedCheck({
+    bearingType: row.type,
+    pitchDiameterMm,
+    speedRpm,
+    lubrication: grease.lubrication,
+    closure: decoded.closedSides > 0 ? decoded.closure : 'open',
+    fullComplement: hasNoCage(decoded),
+  })
+  const limit = makersRpm === null ? check.limit : pitchDiameterMm * makersRpm
+  return { ndm: check.ndm, limit, ratio: check.ndm / limit, makersRpm }
 }
 
 /** Life that the verdict rests on: with film and dirt where they are known. */

@@ -42,6 +42,9 @@ export interface Decoded {
 export const hasRibs = ({ features }: Pick<Decoded, 'features'>): boolean =>
   features.includes('axial-one-direction') || features.includes('axial-both-directions')
 
+/** Rolling elements beside one another, without a cage. */
+export const hasNoCage = ({ features }: Pick<Decoded, 'features'>): boolean => features.includes('full-complement')
+
 /** What a tapered bore runs by, 1 in 12 or 1 in 30; null for a cylindrical one. */
 export const taperOf = ({ boreShape, features }: Pick<Decoded, 'boreShape' | 'features'>): 12 | 30 | null =>
   boreShape !== 'tapered' ? null : features.includes('taper-1:30') ? 30 : 12
@@ -115,12 +118,12 @@ function findBase(text: string, catalogue: Catalogue, original: string): Base {
 
 /** Needles in a cage have no ring at all: their number is bore, outside diameter and width. */
 function cageAlone(text: string): InputError | null {
-  const sizes = /^K[\s-]*(\d+)[\sX-]+(\d+)[\sX-]+(\d+)\b/.exec(text)
-  if (!sizes) return null
+  const [whole, shaft = '', bore = ''] = /^K[\s-]*(\d+)[\sX-]+(\d+)[\sX-]+(\d+)\b/.exec(text) ?? []
+  if (!whole) return null
   return refuse(
     text,
     'a bearing with at least one ring; a needle cage alone runs between shaft and housing',
-    `Shaft ${sizes[1]} mm and bore ${sizes[2]} mm are its raceways: hardened and ground by the machine’s drawing, the cage by its number.`,
+    `Shaft ${shaft} mm and bore ${bore} mm are its raceways: hardened and ground by the machine’s drawing, the cage by its number.`,
   )
 }
 

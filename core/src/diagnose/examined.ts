@@ -1,4 +1,5 @@
 import { factsOf } from '../bearing-types/index.ts'
+import { hasNoCage } from '../catalogue/decode-designation.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { holdingOf } from '../catalogue/holding.ts'
 import { isSealedForLife } from '../carry/work-out.ts'
@@ -30,7 +31,7 @@ export function examinedOf(position: RollingPosition, machine: Machine, bearing:
     rolls,
     hasRibs: inner !== 'none' || outer !== 'none',
     hasShoulders: grooves !== null && grooves.outer !== 'sphere',
-    hasCage: !bearing.decoded.features.includes('full-complement'),
+    hasCage: !hasNoCage(bearing.decoded),
     hasInnerRing: holdingOf(position, bearing) !== 'no-inner-ring',
     sealedForLife: isSealedForLife(bearing),
     oil: position.grease.lubrication === 'oil-bath',

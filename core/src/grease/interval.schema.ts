@@ -23,6 +23,7 @@ export const IntervalInput = z.strictObject({
   moisture: z.enum(moistures).default('dry').meta({ description: 'Moisture' }),
   vibration: z.enum(vibrations).default('low').meta({ description: 'Vibration: low to 5, medium to 10 mm/s peak' }),
   orientation: z.enum(orientations).default('horizontal').meta({ description: 'Shaft' }),
+  fullComplement: z.boolean().optional().meta({ description: 'Rollers without a cage' }),
   loadRatio: z.number().min(0).max(0.35).default(0.1).meta({ description: 'P/C' }),
 })
 export type IntervalInput = z.input<typeof IntervalInput>

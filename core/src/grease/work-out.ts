@@ -3,6 +3,7 @@ import { runningFilm, type RunningFilm } from '../lubrication/running-film.ts'
 import { runningSpeed } from '../model/running-speed.ts'
 import { isCrawling, isSealedForLife, type Carrying } from '../carry/work-out.ts'
 import { overallWidth } from '../catalogue/catalogue.ts'
+import { hasNoCage } from '../catalogue/decode-designation.ts'
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt, type Outcome } from '../errors/input-error.ts'
 import type { Machine } from '../model/machine.ts'
@@ -136,7 +137,7 @@ function farthest(
 function everyInterval(
   position: RollingPosition,
   { kind, practices }: Machine,
-  { row }: ResolvedBearing,
+  { row, decoded }: ResolvedBearing,
   loadRatio: number | null,
 ): Practised<IntervalPractice, Interval>[] {
   const { grease } = position
@@ -150,6 +151,7 @@ function everyInterval(
     moisture: grease.moisture,
     vibration: grease.vibration,
     orientation: grease.orientation,
+    fullComplement: hasNoCage(decoded),
     ...(loadRatio === null ? {} : { loadRatio: within('loadRatio', loadRatio, 'high') }),
   }
   const all = intervalPracticeList.map((practice) => ({
@@ -182,7 +184,7 @@ function quantityOf({ grease }: RollingPosition, { row }: ResolvedBearing): Grea
   return value
 }
 
-function fillOf({ row, interior }: ResolvedBearing, speedRpm: number): Fill | null {
+function fillOf({ row, interior, decoded }: ResolvedBearing, speedRpm: number): Fill | null {
   return attempt(() =>
     greaseFill({
       boreMm: row.boreMm,
@@ -191,7 +193,7 @@ function fillOf({ row, interior }: ResolvedBearing, speedRpm: number): Fill | nu
       massKg: interior.massKg,
       bearingType: row.type,
       speedRpm,
-      ndmLimit: speedLimit(row.type, 'grease'),
+      ndmLimit: speedLimit(row.type, 'grease', { fullComplement: hasNoCage(decoded) }),
     }),
   ).value
 }

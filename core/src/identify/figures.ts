@@ -6,13 +6,18 @@ import { attempt } from '../errors/input-error.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { givenOf, number, range, refusalOf, text, type Figure, type Given } from '../working/figure.ts'
 import { boreWords, clearanceMade, closureWords, featureWords } from '../words/vocabulary.ts'
+import type { MakerValues } from '../model/maker-values.ts'
 import type { Measured } from './measured.ts'
 import type { IdentifyOutcome } from './work-out.ts'
 
 type Found = Extract<BearingLookup, { kind: 'found' }>
 
 /** The figures of Identify, with their working. */
-export function identifyFigures(position: RollingPosition, outcome: IdentifyOutcome): Record<string, Figure> {
+export function identifyFigures(
+  position: RollingPosition,
+  outcome: IdentifyOutcome,
+  word: MakerValues | null,
+): Record<string, Figure> {
   const { lookup, measured } = outcome
   const figures: Record<string, Figure> = {
     designation: designationFigure(position, lookup),
@@ -24,7 +29,7 @@ export function identifyFigures(position: RollingPosition, outcome: IdentifyOutc
     size: sizeFigure(lookup),
     clearance: clearanceFigure(position, lookup),
     interior: interiorFigure(lookup),
-    mass: massFigure(lookup),
+    mass: massFigure(lookup, word),
     order: orderFigure(outcome, lookup),
   }
 }
@@ -155,15 +160,15 @@ function interiorFigure({ bearing: { row, interior } }: Found): Figure {
   }
 }
 
-const massFigure = ({ bearing: { interior } }: Found): Figure => ({
+const massFigure = ({ bearing: { interior } }: Found, word: MakerValues | null): Figure => ({
   label: 'Mass',
   symbol: 'm',
   quantity: 'mass',
   value: number(interior.massKg),
-  formula: 'm = f\\,\\rho\\,\\tfrac{\\pi}{4}(D^2 - d^2)\\,B',
+  formula: word?.massKg != null ? 'm = \\text{maker’s value}' : 'm = f\\,\\rho\\,\\tfrac{\\pi}{4}(D^2 - d^2)\\,B',
   givens: [],
-  source: 'Share f of the hollow cylinder by type',
-  estimate: true,
+  source: word?.massKg != null ? `Maker’s list ${word.list}` : 'Share f of the hollow cylinder by type',
+  estimate: word?.massKg == null,
 })
 
 /** What to order, and what else has the same size. */

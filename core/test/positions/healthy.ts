@@ -22,6 +22,8 @@ const split: Changes = { seat: { loadCase: 'inner-turns', slides: 'outer', housi
 const standing: Changes = { seat: { loadCase: 'outer-turns', slides: 'inner' } }
 const sleeve: Changes = { ...split, mount: { holding: 'adapter-sleeve' } }
 const axial = (axialN: number, rest: Changes = located): Changes => ({ ...rest, load: { ...rest.load, axialN } })
+/** A shaft that rollers run on: hardened and ground. */
+const hardShaft: Changes = { seat: { loadCase: 'inner-turns', racewayHrc: 60, racewayRaUm: 0.2 } }
 const pair = (axialN: number, endPlayMm: number): Changes => ({
   ...located,
   load: { arrangement: 'face-to-face', axialN, partnerRadialN: 2000 },
@@ -78,6 +80,12 @@ const rows: Row[] = [
   ['roll of a small mill', 'other', 'round-the-clock', '22320-C3', 120, floating],
   ['blower between toroids, free end', 'fan', 'round-the-clock', 'C2216-C3', 1460, located],
   ['needle on its inner ring', 'gearbox', 'one-shift', 'NA4910', 600, located],
+  ['idler wheel on a drawn cup', 'gearbox', 'one-shift', 'HK3020', 900, hardShaft],
+  ['rocker on needles without an inner ring', 'other', 'one-shift', 'RNA4908', 900, hardShaft],
+  ['slow gear stage without a cage', 'gearbox', 'one-shift', 'NCF3014', 90, located],
+  ['drum of a hoist', 'other', 'one-shift', 'NNCF5016', 110, located],
+  ['light shaft of an inch machine', 'other', 'one-shift', 'R20-2RS-C3', 580, floating],
+  ['large slow roll', 'other', 'round-the-clock', '23976-C3', 40, floating],
   ['grinder, belt end', 'spindle', 'spindle', '6008-P5', 2850, { seat: { loadCase: 'inner-turns', slides: 'outer' }, bearing: { requiredPrecision: 'P5' } }],
   ['lathe, tail end', 'spindle', 'spindle', 'NU1012', 900, located],
   ['small thin-section shaft', 'other', 'one-shift', '6006', 900, floating],

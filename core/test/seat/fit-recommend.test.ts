@@ -70,6 +70,18 @@ describe('interference', () => {
   })
 })
 
+describe('a drawn cup', () => {
+  const cup = { seat: 'housing', bearingType: 'needle-roller', diameterMm: 32, drawnCup: true, loadRatio: 0.08, housing: 'solid', mustSlide: false, application: 'general', system: 'metric', duty: 'industrial' } as const // prettier-ignore
+  it('is pressed into a bore of N6 however the load turns, R6 where the housing gives way', () => {
+    for (const ringLoad of ['rotating', 'stationary', 'indeterminate'] as const) {
+      assert.equal(fitRecommend({ ...cup, ringLoad }).zone, 'N6')
+      assert.equal(fitRecommend({ ...cup, ringLoad, housing: 'light-alloy' }).zone, 'R6')
+    }
+  })
+  it('does not slide', () =>
+    assert.throws(() => fitRecommend({ ...cup, ringLoad: 'stationary', mustSlide: true }), /drawn cup/))
+})
+
 describe('iso286Limits', () => {
   it('keeps every zone as wide as its standard tolerance, shaft and housing alike', () => {
     const widths = ['k6', 'm6', 'n6', 'js6', 'h6'].map((zone) => {

@@ -1,4 +1,4 @@
-import { factsOf } from '../../bearing-types/index.ts'
+import { factsOf, withoutCage } from '../../bearing-types/index.ts'
 import type { Practice } from '../../working/practice.ts'
 import type { IntervalGiven } from '../interval.schema.ts'
 import { conditions, refuse, type Worked } from './conditions.ts'
@@ -15,9 +15,9 @@ export const formula: Practice<'formula', IntervalGiven, Worked> = {
 }
 
 function byFormula(input: IntervalGiven): Worked {
-  const { bearingType, boreMm, speedRpm, temperatureC } = input
-  const bearing = factsOf(bearingType).greasing.formulaFactor
-  if (bearing === null) {
+  const { bearingType, boreMm, speedRpm, temperatureC, fullComplement } = input
+  const ofType = factsOf(bearingType).greasing.formulaFactor
+  if (ofType === null) {
     throw refuse('bearingType', bearingType, 'a radial type for the interval formula', 'Use the speed-factor method.')
   }
   const baseH = 14e6 / (speedRpm * Math.sqrt(boreMm)) - 4 * boreMm
@@ -31,7 +31,7 @@ function byFormula(input: IntervalGiven): Worked {
     )
   }
   const factors = {
-    bearing,
+    bearing: ofType / (fullComplement ? withoutCage.grease : 1),
     temperature: temperatureC < 65 ? 1 : temperatureC < 80 ? 0.5 : temperatureC < 93 ? 0.2 : 0.1,
     ...conditions(input, 'formula'),
   }

@@ -1,4 +1,4 @@
-import { factsOf } from '../../bearing-types/index.ts'
+import { factsOf, withoutCage } from '../../bearing-types/index.ts'
 import type { Practice } from '../../working/practice.ts'
 import { longestIntervalH, type IntervalGiven } from '../interval.schema.ts'
 import { conditions, refuse, type Worked } from './conditions.ts'
@@ -17,11 +17,11 @@ export const speedFactor: Practice<'speed-factor', IntervalGiven, Worked> = {
 const fastestFactor = 800_000
 
 function bySpeedFactor(input: IntervalGiven): Worked {
-  const { bearingType, boreMm, odMm, speedRpm, temperatureC, loadRatio } = input
+  const { bearingType, boreMm, odMm, speedRpm, temperatureC, loadRatio, fullComplement } = input
   if (odMm === undefined) {
     throw refuse('odMm', undefined, 'the outside diameter in mm for the speed-factor method', 'Give odMm.')
   }
-  const bearing = factsOf(bearingType).greasing.speedFactor
+  const bearing = factsOf(bearingType).greasing.speedFactor * (fullComplement ? withoutCage.grease : 1)
   const speedFactor = ((speedRpm * (boreMm + odMm)) / 2) * bearing
   if (speedFactor > fastestFactor) {
     const fastest = (2 * fastestFactor) / ((boreMm + odMm) * bearing)

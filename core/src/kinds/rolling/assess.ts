@@ -1,4 +1,5 @@
 import type { Catalogue } from '../../catalogue/catalogue.ts'
+import { makersWord, weighed } from '../../catalogue/makers-word.ts'
 import { findBearing, lookUpBearing, type BearingLookup } from '../../catalogue/resolve-bearing.ts'
 import { assessCarry } from '../../carry/assess.ts'
 import { loadRatioOf, staticSafetyOf, workOutCarry, type CarryOutcome } from '../../carry/work-out.ts'
@@ -52,13 +53,14 @@ export function assessRolling(
   catalogue: Catalogue,
   damage: DamageKnowledge | null = null,
 ): RollingAssessment {
-  const lookup = lookUpBearing(given.bearing.designation, catalogue)
+  const word = makersWord(given, machine)
+  const lookup = weighed(lookUpBearing(given.bearing.designation, catalogue), word)
   const position = effectivePosition(given, machine, lookup)
   const outcomes = workOut(position, machine, lookup, catalogue, damage)
   const arrived = foundOnArrival(position, machine)
   const at = (lens: Lens) => arrived.filter((check) => check.lens === lens)
   const all = {
-    identify: withChecks(assessIdentify(position, outcomes.identify), at('identify')),
+    identify: withChecks(assessIdentify(position, outcomes.identify, word), at('identify')),
     carry: withChecks(assessCarry(position, machine, outcomes.carry), loadsApartChecks(given, machine)),
     seat: assessSeat(position, outcomes.seat),
     float: withChecks(assessFloat(position, outcomes.float), at('float')),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { bearingTypeNames, findBearing } from '@yardfrost/core'
+import { bearingTypeNames, findBearing, makersWord } from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
@@ -25,9 +25,9 @@ const outcome = computed(() => bench.assessment.value.outcomes.identify)
 const evidence = computed(() => figures.value['designation']?.givens.slice(2) ?? [])
 /** What a maker's list says of this very bearing. */
 const maker = computed(() => {
-  const listed = bench.machine.value.maker
-  if (listed?.designation !== bench.inputs.value.bearing.designation) return null
-  const { dynamicN, staticN, limitingRpm, massKg, list, number } = listed.values
+  const listed = makersWord(bench.inputs.value, bench.machine.value)
+  if (!listed) return null
+  const { dynamicN, staticN, limitingRpm, massKg, list, number } = listed
   const said = (label: string, value: number | null, quantity: 'force' | 'speed' | 'mass') =>
     value === null ? [] : [`${label} ${format.inline({ kind: 'number', number: value }, quantity)}`]
   const told = [
