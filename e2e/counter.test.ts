@@ -1,5 +1,6 @@
 import { assert } from 'chai'
 import { describePage } from './describe-page.ts'
+import { pictureFile } from './picture-file.ts'
 
 describePage('the counter', { as: 'viewer' }, ({ page }) => {
   it('teaches what it takes while nothing is entered', async () => {
@@ -137,5 +138,42 @@ describePage('the counter, without a machine', { as: 'technician' }, ({ page }) 
     await page.click('[data-test="take-off"]')
     await page.click('[data-test="take-off-yes"]')
     await page.see('[data-test="loose"]')
+  })
+
+  it('keeps a photograph of what lies here over a closed tab, and it goes to the bench with it', async () => {
+    await page.click('[data-test="to-counter"]')
+    await page.fill('[data-test="counter.here"]', '')
+    await page.attach('.taken [data-test="photo"]', pictureFile('ring.png'))
+    await page.see('.taken img[alt="ring.png"]')
+    await page.refresh()
+    await page.see('.taken img[alt="ring.png"]')
+    await page.click('[data-test="to-measure"]')
+    await page.see('.taken img[alt="ring.png"]')
+    await page.click('[data-test="save"]')
+    await page.seeText('[data-test="save-state"]', /^Saved/)
+    await page.refresh()
+    await page.eventually(async () => {
+      const img = await page.see('.taken img[alt="ring.png"]')
+      assert.match((await img.getAttribute('src')) ?? '', /\/api\/positions\//)
+      assert.isAbove(Number(await img.getAttribute('naturalWidth')), 0)
+    })
+    await page.click('[data-test="remove-taken"]')
+    await page.seeGone('.taken img')
+    await page.click('[data-test="save"]')
+    await page.seeText('[data-test="save-state"]', /^Saved/)
+    await page.click('[data-test="to-counter"]')
+    await page.see('[data-test="loose"]')
+    await page.seeGone('.taken img')
+  })
+
+  it('knows what turns on the shaft itself, inch balls by either width, and a cage alone for what it is', async () => {
+    await page.fill('[data-test="counter.here"]', 'HK2516')
+    await page.seeText('[data-test="says-here"]', /no inner ring.*drawn cup/)
+    await page.fill('[data-test="counter.here"]', 'K25x30x13')
+    await page.seeText('[data-test="says-here"].error', /a needle cage alone.*raceways/s)
+    await page.fill('[data-test="counter.here"]', '1/2 x 1 1/8 x 5/16')
+    await page.click('[data-offer="R8"]')
+    await page.fill('[data-test="counter.wanted"]', 'R8-2RS')
+    await page.seeText('[data-line="width"][data-likeness]', /6\.35 mm.*7\.9\d* mm/s)
   })
 })

@@ -4,10 +4,9 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { By, Key } from 'selenium-webdriver'
 import { describePage } from './describe-page.ts'
+import { pictureFile } from './picture-file.ts'
 
 /** 160 by 120 px, chequered. */
-const picture = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAKAAAAB4CAAAAABQyaazAAAAeklEQVR42u3ZsQ0AMAwCsJzdE3tWH2BPlZiZwSuiTsgN6eoVICAgICAgICAgIOBo4E+Y1AMEBAQEBAQEBAQEnA206gABAQEBAQEBAQEB/SRmJyAgICAgICAgIKCfxKoDBAQEBAQEBAQEBPSTmJ2AgICAgICAgICAq4APdYTis21aGDwAAAAASUVORK5CYII=', 'base64') // prettier-ignore
-
 describePage('the damage bench', { as: 'technician' }, ({ page }) => {
   const ring = (name: string) => page.see(`[data-paint="${name}"]`)
   const leading = () => page.see('[data-test="causes"] li:first-child').then((li) => li.getAttribute('data-cause'))
@@ -203,9 +202,7 @@ describePage('the damage bench', { as: 'technician' }, ({ page }) => {
     await page.click('[data-test="pin"]')
     await stroke('outer', [[0, 0]])
     await page.seeText('[data-test="photo-panel"] h2', /of the outer ring at 18\d°/)
-    const folder = mkdtempSync(join(tmpdir(), 'yardfrost-picture-'))
-    writeFileSync(join(folder, 'spall.png'), picture)
-    await page.attach('[data-test="photo"]', join(folder, 'spall.png'))
+    await page.attach('[data-test="photo"]', pictureFile('spall.png'))
     await page.see('[data-test="photo-panel"] img')
     await page.click('[data-test="measure"]')
     await page.seeText('[data-test="measured"]', /Lay a known length first/)

@@ -1,3 +1,4 @@
+import { mostOfIdentify, TakenPhoto } from '@yardfrost/core'
 import { z } from 'zod'
 import { PositionSummary } from './site.ts'
 
@@ -12,6 +13,8 @@ export const LooseBearings = z.array(LooseBearing)
 export const AddLoose = z.strictObject({
   name,
   designation: z.string().trim().max(60).default('').meta({ title: 'Bearing' }),
+  /** Photographs of it that will be sent. */
+  photos: z.array(TakenPhoto).max(mostOfIdentify).default([]).meta({ title: 'Photographs of it' }),
 })
 export type AddLoose = z.input<typeof AddLoose>
 

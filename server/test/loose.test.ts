@@ -95,4 +95,15 @@ describe('a bearing on a bench of its own', () => {
       ],
     )
   })
+
+  it('comes with the photographs that were taken of it at the counter, and no more than have room beside it', async () => {
+    const photo = { photo: '0d6c8f0a-53f1-4b1f-9d0e-6d0b6a0c7b11', name: 'ring.jpg' }
+    const taken = { name: 'With a picture', designation: '', photos: [photo] }
+    const { id } = (await technician.post('/api/loose').send(taken).expect(201)).body
+    const { inputs } = (await viewer.get(`/api/positions/${id}`).expect(200)).body
+    assert.deepEqual(inputs.identify.photos, [photo])
+    const many = { ...taken, photos: Array.from({ length: 7 }, () => photo) }
+    const refused = await technician.post('/api/loose').send(many).expect(400)
+    assert.match(refused.body.error.field, /photos/)
+  })
 })

@@ -55,10 +55,12 @@ export const KnownLength = z.strictObject({
 })
 export type KnownLength = z.infer<typeof KnownLength>
 
+/** A photograph by its id and the name of its file. */
+export const TakenPhoto = z.strictObject({ photo: z.uuid(), name: z.string().max(120) })
+export type TakenPhoto = z.infer<typeof TakenPhoto>
+
 /** A photograph pinned to a place on a raceway, and what is measured in it. */
-export const PinnedPhoto = z.strictObject({
-  photo: z.uuid(),
-  name: z.string().max(120),
+export const PinnedPhoto = TakenPhoto.extend({
   ring: z.enum(rings),
   row: Row,
   deg: z.number().min(0).lt(360),

@@ -224,7 +224,7 @@ export function featureWords(feature: string): string {
 
 /** Where a bearing without a clearance in its box gets it. */
 export const clearanceMade = (features: readonly string[]): string =>
-  features.includes('no-inner-ring') ? 'made by the shaft' : 'set on mounting'
+  features.includes('no-inner-ring') ? 'by the shaft' : 'set on mounting'
 
 const featureNames: Record<string, string> = {
   reinforced: 'reinforced',

@@ -10,6 +10,7 @@ describe('sizes said in one breath', () => {
     ['an inch and a quarter', '1 1/4 in', 'metric', [31.75, null, null]],
     ['inches by their sign', '1 1/2"', 'metric', [38.1, null, null]],
     ['the unit behind holds for all', '1.5 x 3 in', 'metric', [38.1, 76.2, null]],
+    ['fractions are of an inch', '1/2 x 1 1/8 x 5/16', 'metric', [12.7, 28.575, 7.9375]],
     ['each its own', '1.25 in x 62 mm', 'metric', [31.75, 62, null]],
     ['in inches by the device', '1.25 x 2.5', 'inch', [31.75, 63.5, null]],
     ['a number of a bearing', '6312', 'metric', null],

@@ -16,10 +16,11 @@ export async function addLoose(
   db: pg.PoolClient,
   references: References,
   who: Who,
-  { name, designation = '' }: AddLoose,
+  { name, designation = '', photos = [] }: AddLoose,
 ): Promise<string> {
   const machineId = await insertLooseBench(db, who.siteId, nowhere)
-  const inputs = withBearing(emptyPosition(), designation)
+  const bare = withBearing(emptyPosition(), designation)
+  const inputs = { ...bare, identify: { ...bare.identify, photos } }
   const machine = await withMaker(db, references, who.siteId, { ...nowhere, position: name }, inputs)
   const judged = judgement(inputs, machine, references)
   const id = await addPosition(db, { ...who, machineId, name, walkOrder: 0, inputs }, judged)

@@ -4,6 +4,7 @@ import {
   compareNumbers,
   featureWords,
   lookUpBearing,
+  mostOfIdentify,
   readSizes,
   searchCatalogue,
   type CatalogueRow,
@@ -20,6 +21,7 @@ import { halfSection } from '../drawing/half-section.ts'
 import { sizesSaid, sizeWords } from '../figures/size-words.ts'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
+import TakenPhotos from '../field/TakenPhotos.vue'
 import NumberInput from '../form/NumberInput.vue'
 import { catalogue } from '../references.ts'
 import { useSettings } from '../shell/settings.ts'
@@ -32,6 +34,7 @@ import { api } from '../api/client.ts'
 import AtPlace from './AtPlace.vue'
 import LooseList from './LooseList.vue'
 import StandIns from './StandIns.vue'
+import { useCounterPhotos } from './use-counter-photos.ts'
 import WhereFitted from './WhereFitted.vue'
 import { likenessWords, thingWords, togetherWords, verdictOf } from './words.ts'
 
@@ -43,6 +46,7 @@ const format = useFormat()
 const settings = useSettings()
 const session = useSession()
 const { busy, trouble, asking } = useAsking()
+const { photos, urls, take, remove, handOver } = useCounterPhotos()
 const { shelf, linesOf } = useShelf()
 page.crumbs = [{ label: 'Counter' }]
 page.saving = null
@@ -149,7 +153,8 @@ function choosePlace({ id, designation }: { id: string; designation: string }) {
 const toBench = (designation: string) =>
   asking(async () => {
     const name = designation || `Loose, ${shownTime(new Date().toISOString())}`
-    const { id } = await api.addLoose({ name, designation })
+    const { id } = await api.addLoose({ name, designation, photos: photos.value })
+    handOver()
     await router.push(
       designation
         ? { name: 'position', params: { id, lens: 'identify' } }
@@ -240,6 +245,16 @@ const toBench = (designation: string) =>
           :number="sides[side].bearing.decoded.size"
           :chosen="at"
           @choose="choosePlace"
+        />
+        <TakenPhotos
+          v-if="side === 'here'"
+          class="beside"
+          :photos="photos"
+          :urls="urls"
+          :most="mostOfIdentify"
+          :may="session.maySave"
+          :take="take"
+          @remove="remove"
         />
       </section>
     </div>
@@ -359,6 +374,10 @@ header {
 .two p {
   min-height: 22px;
   margin-top: 6px;
+}
+
+.beside {
+  margin-top: 12px;
 }
 
 .offers {

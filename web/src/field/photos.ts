@@ -1,12 +1,7 @@
+import type { TakenPhoto } from '@yardfrost/core'
 import { cutText } from './cut-text.ts'
 import { newId } from './new-id.ts'
 import { forgetPhoto, keepPhoto, keptPhoto } from './outbox-store.ts'
-
-/** A photograph as an entry speaks of it. */
-export interface TakenPhoto {
-  photo: string
-  name: string
-}
 
 /** Keeps the bytes of a photograph on this device, and not the way to the file: a camera may clear it away before it is sent. */
 export async function keepTaken(file: File): Promise<TakenPhoto> {

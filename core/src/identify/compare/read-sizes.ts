@@ -13,16 +13,16 @@ const between = /\s*[x×*]\s*/i
 const largestMm = 2000
 
 /**
- * Sizes said in one breath: `30x62x16`, `30 × 62`, `1 1/4 in`, `1.5 x 3 in`.
+ * Sizes said in one breath: `30x62x16`, `30 × 62`, `1 1/4 in`, `1/2 x 1 1/8`.
  *
- * A unit behind the last one holds for those before it that have none.
+ * A unit behind the last one holds for those before it that have none; nobody says fractions of a millimetre.
  *
  * @returns null for what is no size: a number of a bearing, a word, or more than three
  */
 export function readSizes(said: string, units: UnitSystem): SaidSizes | null {
   const parts = said.trim().split(between)
   if (parts.length > 3 || (parts.length === 1 && !/(mm|in|")\s*$/i.test(said))) return null
-  const unit = /(mm|inch|in|")\s*$/i.exec(said)?.[1] ?? ''
+  const unit = /(mm|inch|in|")\s*$/i.exec(said)?.[1] ?? (/\d\/\d/.test(said) ? 'in' : '')
   const sizes = parts.map((part) => {
     const whole = /[a-z"]\s*$/i.test(part) ? part : `${part} ${unit}`
     const { value } = attempt(() => parseQuantity(whole.replace('"', ' in'), 'length', units, 'size'))

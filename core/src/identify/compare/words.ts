@@ -1,6 +1,6 @@
 import type { ClearanceClass } from '../../bearing-types/index.ts'
 import { inSentence } from '../../model/sentence.ts'
-import { mm, plain } from '../../words/quantities.ts'
+import { mm, plain, withArticle } from '../../words/quantities.ts'
 import type { Saying } from '../../working/check.ts'
 
 // What comes of a difference between two numbers.
@@ -9,25 +9,28 @@ export const inBox = (name: ClearanceClass, minUm: number, maxUm: number): strin
   `${name}, ${inSentence(minUm, 'deviation', { decimals: 0 })} … ${inSentence(maxUm, 'deviation', { decimals: 0 })}`
 
 export const anotherType = (here: string, wanted: string): Saying => ({
-  reason: `It is a ${here} bearing and not a ${wanted} one: it carries otherwise.`,
+  reason: `It is ${withArticle(here)} bearing and not ${withArticle(wanted)} one: it carries otherwise.`,
   wayOut: 'Take one of the same type, or judge the place anew on its bench.',
 })
+/** A size with the digits it has, to a thousandth. */
+const sized = (value: number): string => mm(value, (String(Number(value.toFixed(3))).split('.')[1] ?? '').length)
+
 export const otherBore = (here: number, wanted: number): Saying => ({
-  reason: `Its bore is ${mm(here, 3)}, the shaft is for ${mm(wanted, 3)}.`,
+  reason: `Its bore is ${sized(here)}, the shaft is for ${sized(wanted)}.`,
   wayOut: 'Take one of the same bore; a shaft is not turned down or sleeved for a bearing that lies about.',
 })
 export const otherOutside = (here: number, wanted: number): Saying => ({
-  reason: `Its outside is ${mm(here, 3)}, the housing is for ${mm(wanted, 3)}.`,
+  reason: `Its outside is ${sized(here)}, the housing is for ${sized(wanted)}.`,
   wayOut: 'Take one of the same outside.',
 })
 export const otherWidth = (here: number, wanted: number): Saying =>
   here < wanted
     ? {
-        reason: `It is ${mm(wanted - here, 3)} narrower: the place beside it stays empty.`,
+        reason: `It is ${sized(wanted - here)} narrower: the place beside it stays empty.`,
         wayOut: 'A spacer of that width, flat and square, on the side that floats; see that covers still hold it.',
       }
     : {
-        reason: `It is ${mm(here - wanted, 3)} wider: covers and shoulders would clamp it.`,
+        reason: `It is ${sized(here - wanted)} wider: covers and shoulders would clamp it.`,
         wayOut: 'Take one of the same width.',
       }
 export const otherRing: Saying = {

@@ -21,7 +21,7 @@ import {
   cleanlinessLevels,
   usualTools,
 } from './choices.ts'
-import { Band, besideStrips, PaintedMark } from '../../model/painted.ts'
+import { Band, besideStrips, PaintedMark, TakenPhoto } from '../../model/painted.ts'
 import { PutRight } from '../../diagnose/put-right.schema.ts'
 import { positionSchema } from '../../model/upgrade/position.ts'
 
@@ -46,6 +46,8 @@ const readings = (title: string) =>
   z.array(z.number().min(1).max(2000)).max(12).default([]).meta({ title, quantity: 'length' })
 
 /** What was measured and seen on a bearing whose number cannot be read. A side nobody looked at is null. */
+/** So many photographs lie beside what is measured. */
+export const mostOfIdentify = 6
 const IdentifyFields = z.strictObject({
   boreMm: readings('Bore'),
   odMm: readings('Outside diameter'),
@@ -56,6 +58,7 @@ const IdentifyFields = z.strictObject({
   rightClosure: Closure.nullable().default(null).meta({ title: 'Right side' }),
   alsoSeen: z.array(z.enum(seenThings)).max(9).default([]).meta({ title: 'Also seen on it' }),
   marking: z.string().max(60).default('').meta({ title: 'What can still be read on it' }),
+  photos: z.array(TakenPhoto).max(mostOfIdentify).default([]).meta({ title: 'Photographs of it' }),
 })
 
 /** One step of a duty that repeats; shares of time together make 1. */

@@ -13,7 +13,7 @@ import { shownTime } from '../../shell/shown-time.ts'
 import { useLoading } from '../../shell/use-loading.ts'
 import LensSheet from '../LensSheet.vue'
 import { useBench } from '../use-bench.ts'
-import { useSendPhotos } from './use-bench-photos.ts'
+import { useSendPhotos } from '../use-bench-photos.ts'
 import SignList from './SignList.vue'
 
 /** What a person decides of what was seen, and why; kept as it stands, with the ranking of the day. */

@@ -9,7 +9,7 @@ import type { Painted } from '../../damage/use-painting.ts'
 import { trackWords } from './track-words.ts'
 import { useBench } from '../use-bench.ts'
 import PhotoPanel from './PhotoPanel.vue'
-import { useBenchPhotos } from './use-bench-photos.ts'
+import { useBenchPhotos } from '../use-bench-photos.ts'
 import { useSigns } from './use-signs.ts'
 
 /** The raceways of this bearing to paint on, and its other parts to point at. */

@@ -5,7 +5,7 @@ import PhotoMeasure from '../../damage/PhotoMeasure.vue'
 import PhotoButton from '../../field/PhotoButton.vue'
 import { useFormat } from '../../figures/use-format.ts'
 import { useBench } from '../use-bench.ts'
-import type { useBenchPhotos } from './use-bench-photos.ts'
+import type { useBenchPhotos } from '../use-bench-photos.ts'
 
 /** One photograph at its place: to be taken, or to be measured in. */
 const { place, shown, photos } = defineProps<{

@@ -10,6 +10,7 @@ import TextField from '../../form/TextField.vue'
 import { useBench } from '../use-bench.ts'
 import AlsoSeenPicker from './AlsoSeenPicker.vue'
 import ClosurePicker from './ClosurePicker.vue'
+import MarkingPhotos from './MarkingPhotos.vue'
 import SlipPanel from './SlipPanel.vue'
 
 /** A worn bearing without a number: readings in several places, what rolls, how it is closed; what it can be follows. */
@@ -68,6 +69,7 @@ const misfit = (value: number) => format.inline({ kind: 'number', number: value 
     <ClosurePicker :kinds="closures" />
     <AlsoSeenPicker />
     <TextField path="identify.marking" placeholder="a number or part of it, if any" />
+    <MarkingPhotos />
     <section v-if="matched" class="candidates" aria-label="What it can be">
       <FigureLine v-if="built" answer name="built" :figure="built" @working="emit('working', $event)" />
       <FigureLine v-else name="matched" :figure="matched" @working="emit('working', $event)" />
