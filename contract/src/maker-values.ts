@@ -12,8 +12,11 @@ export const MakerFileQuery = z.strictObject({
   static: heading.default('').meta({ title: 'Column of C0' }),
   speed: heading.default('').meta({ title: 'Column of the limiting speed, r/min' }),
   mass: heading.default('').meta({ title: 'Column of the mass' }),
+  clearanceMin: heading.default('').meta({ title: 'Column of the least clearance' }),
+  clearanceMax: heading.default('').meta({ title: 'Column of the greatest clearance' }),
   force: z.enum(['kN', 'N', 'lbf']).default('kN').meta({ title: 'Ratings are in' }),
   weight: z.enum(['kg', 'lb']).default('kg').meta({ title: 'Masses are in' }),
+  gap: z.enum(['µm', 'mm', 'in']).default('µm').meta({ title: 'Clearances are in' }),
 })
 export type MakerFileQuery = z.output<typeof MakerFileQuery>
 export const largestMakerFile = 20_000_000

@@ -92,6 +92,18 @@ describe('makers’ lists', () => {
     assert.closeTo(found?.massKg ?? 0, 2.0865, 1e-3)
   })
 
+  it('takes a clearance of a number with its class, in its own unit, and refuses what is none', async () => {
+    const csv = ['Type,From,To', '6315-C3,0.02,0.04', '6316,0,0.02', '6317,0.03,0.02', '6318,0.03,', '30212,0.02,0.04']
+    const named = { number: 'Type', dynamic: '', static: '', speed: '', mass: '', clearanceMin: 'From', clearanceMax: 'To', gap: 'mm' } // prettier-ignore
+    const { taken, lines } = await send(csv.join('\n'), named)
+    assert.equal(taken, 2)
+    const refused = lines.filter(({ outcome }) => outcome === 'refused')
+    assert.deepEqual(refused.map(({ number }) => number), ['6317', '6318', '30212']) // prettier-ignore
+    for (const { message } of refused) assert.match(message ?? '', /clearance/)
+    assert.deepInclude(await of('6315-C3'), { clearanceMinUm: 20, clearanceMaxUm: 40, dynamicN: null })
+    assert.deepInclude(await of('6316'), { clearanceMinUm: 0, clearanceMaxUm: 20 })
+  })
+
   it('is refused whole where a named column is not there, and by who may not', async () => {
     const { body } = await planner
       .post('/api/maker-values')
@@ -135,6 +147,6 @@ describe('makers’ lists', () => {
 
   it('goes out as a file', async () => {
     const { text } = await technician.get('/api/maker-values.csv').expect(200)
-    assert.match(text, /^number,c_n,c0_n,limiting_rpm,mass_kg,list\n6313,/)
+    assert.match(text, /^number,c_n,c0_n,limiting_rpm,mass_kg,clearance_min_um,clearance_max_um,list\n6313,/)
   })
 })

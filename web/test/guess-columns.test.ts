@@ -10,7 +10,7 @@ describe('columns of a maker’s list', () => {
     ['a,b', '', '', '', '', ''],
   ] as const)
     it(head, () =>
-      assert.deepEqual(guessColumns(headingsOf(`\uFEFF${head}\n6312,1`)), {
+      assert.deepInclude(guessColumns(headingsOf(`\uFEFF${head}\n6312,1`)), {
         number,
         dynamic,
         static: fixed,
@@ -18,4 +18,10 @@ describe('columns of a maker’s list', () => {
         mass,
       }),
     )
+
+  it('knows the two ends of a clearance', () => {
+    const heads = headingsOf('number;Clearance min µm;Clearance max µm;C;C0\n')
+    assert.deepInclude(guessColumns(heads), { clearanceMin: 'Clearance min µm', clearanceMax: 'Clearance max µm', dynamic: 'C', static: 'C0' }) // prettier-ignore
+    assert.deepInclude(guessColumns(['number', 'clearance_min_um', 'clearance_max_um']), { clearanceMin: 'clearance_min_um', clearanceMax: 'clearance_max_um' }) // prettier-ignore
+  })
 })

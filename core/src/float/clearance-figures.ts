@@ -23,14 +23,14 @@ function deviation(label: string, symbol: string, value: Span, from: string): Gi
 export function initialFigure(
   { float: given }: RollingPosition,
   { decoded }: ResolvedBearing,
-  { initial }: ClearanceSteps,
+  { initial, fromMaker }: ClearanceSteps,
 ): Figure {
   return {
     label: given.measuredUm === null ? 'Initial internal clearance' : 'Initial clearance, as measured',
     symbol: 'G_r',
     quantity: 'deviation',
     value: span(initial),
-    formula: 'G_r = \\text{table}(d,\\ \\text{class})',
+    formula: fromMaker ? 'G_r = \\text{maker’s value}' : 'G_r = \\text{table}(d,\\ \\text{class})',
     givens: [
       {
         label: 'class',
@@ -40,7 +40,7 @@ export function initialFigure(
         from: 'Identify',
       },
     ],
-    source: given.measuredUm === null ? 'ISO 5753-1' : 'Measured before mounting',
+    source: given.measuredUm !== null ? 'Measured before mounting' : fromMaker ? 'Maker’s list' : 'ISO 5753-1',
   }
 }
 

@@ -1,3 +1,5 @@
+import { makersClearance } from '../catalogue/makers-word.ts'
+import type { MakerValues } from '../model/maker-values.ts'
 import { initialClearance } from '../catalogue/initial-clearance.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt } from '../errors/input-error.ts'
@@ -29,6 +31,8 @@ export interface Span {
 /** Radial clearance step by step, µm, each with its range. */
 export interface ClearanceSteps {
   initial: Span
+  /** A maker's list gives it, and not the standard. */
+  fromMaker: boolean
   /** After the inner ring is on its shaft. */
   onShaft: Span
   /** And the outer in its housing, all cold. */
@@ -60,12 +64,14 @@ export function clearanceSteps(
   position: RollingPosition,
   bearing: ResolvedBearing,
   { shaft, housing }: Fits,
-  elements?: ClearancePractice | null,
+  { elements, word = null }: { elements?: ClearancePractice | null | undefined; word?: MakerValues | null } = {},
 ): ClearanceSteps | null {
   const { float: given, seat } = position
   const { decoded, row, interior } = bearing
   if (!shaft || !housing || decoded.clearanceClass === null || decoded.boreShape === 'tapered') return null
+  const makers = makersClearance(word, decoded)
   const boxOf = (name: ClearanceClass): Span | null => {
+    if (makers && name === decoded.clearanceClass) return spanOf(makers.minUm, makers.maxUm)
     const { value } = attempt(() =>
       initialClearance({
         bearingType: row.type,
@@ -121,6 +127,7 @@ export function clearanceSteps(
   const judge = (box: Span) => after(box, (loss) => loss.running ?? loss.mounted)
   return {
     initial,
+    fromMaker: measured === null && makers !== null,
     onShaft: after(initial, (loss) => loss.onShaft),
     mounted: after(initial, (loss) => loss.mounted),
     operating: losses.Mean.running === null ? null : judge(initial),

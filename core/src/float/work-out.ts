@@ -1,5 +1,6 @@
 import { pairPlay, type PairPlay } from '../carry/pair-play.ts'
 import type { CarryOutcome } from '../carry/work-out.ts'
+import { makersWord } from '../catalogue/makers-word.ts'
 import type { BearingLookup, ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { ClearanceClass } from '../bearing-types/index.ts'
 import type { Machine } from '../model/machine.ts'
@@ -42,7 +43,12 @@ export function workOutFloat(
   carried: CarryOutcome,
 ): FloatOutcome {
   const bearing = lookup.kind === 'found' ? lookup.bearing : null
-  const steps = bearing ? clearanceSteps(position, bearing, fits, machine.practices?.clearance) : null
+  const steps = bearing
+    ? clearanceSteps(position, bearing, fits, {
+        elements: machine.practices?.clearance,
+        word: makersWord(position, machine),
+      })
+    : null
   const growth = growthOutcome(position, machine, lookup)
   return {
     bearing,

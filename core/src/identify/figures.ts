@@ -1,6 +1,7 @@
 import type { BearingLookup } from '../catalogue/resolve-bearing.ts'
 import { overallWidth } from '../catalogue/catalogue.ts'
 import { isVerifiedEstimate, runsHighBy } from '../catalogue/estimate.ts'
+import { makersClearance } from '../catalogue/makers-word.ts'
 import { initialClearance } from '../catalogue/initial-clearance.ts'
 import { attempt } from '../errors/input-error.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
@@ -27,7 +28,7 @@ export function identifyFigures(
   return {
     ...figures,
     size: sizeFigure(lookup),
-    clearance: clearanceFigure(position, lookup),
+    clearance: clearanceFigure(position, lookup, word),
     interior: interiorFigure(lookup),
     mass: massFigure(lookup, word),
     order: orderFigure(outcome, lookup),
@@ -101,7 +102,7 @@ function sizeFigure({ bearing: { row } }: Found): Figure {
   }
 }
 
-function clearanceFigure({ bearing: given }: RollingPosition, { bearing }: Found): Figure {
+function clearanceFigure({ bearing: given }: RollingPosition, { bearing }: Found, word: MakerValues | null): Figure {
   const { decoded, row } = bearing
   const assumed = decoded.assumed.includes('clearanceClass')
   const base: Omit<Figure, 'value'> = {
@@ -123,6 +124,9 @@ function clearanceFigure({ bearing: given }: RollingPosition, { bearing }: Found
   }
   if (decoded.clearanceClass === null) return { ...base, value: text(clearanceMade(decoded.features)) }
   const { clearanceClass } = decoded
+  const makers = makersClearance(word, decoded)
+  if (makers)
+    return { ...base, value: range(makers.minUm, makers.maxUm), formula: 'G_r = \\text{maker’s value}', source: `Maker’s list ${word?.list ?? ''}` } // prettier-ignore
   const { value, refusal } = attempt(() =>
     initialClearance({ bearingType: row.type, boreMm: row.boreMm, boreShape: decoded.boreShape, clearanceClass }),
   )

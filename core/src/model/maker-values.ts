@@ -10,6 +10,9 @@ export const MakerValues = z.object({
   staticN: z.number().positive().nullable(),
   limitingRpm: z.number().positive().nullable(),
   massKg: z.number().positive().nullable(),
+  /** Radial clearance of this very number, unmounted, µm; both or neither. */
+  clearanceMinUm: z.number().min(0).nullable(),
+  clearanceMaxUm: z.number().min(0).nullable(),
 })
 export type MakerValues = z.infer<typeof MakerValues>
 

@@ -1,3 +1,4 @@
+import { makersWord } from '../catalogue/makers-word.ts'
 import { wantedLife } from '../carry/wanted-life.ts'
 import { usualTools } from '../kinds/rolling/choices.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
@@ -32,9 +33,10 @@ export function siteGivens(position: RollingPosition, machine: Machine): SiteGiv
 }
 
 /** What a maker's list says of the bearing that is there; of another one it says nothing. */
-function makerGivens({ bearing }: RollingPosition, { maker }: Machine): SiteGiven[] {
-  if (!maker || maker.designation !== bearing.designation) return []
-  const { dynamicN, staticN, list, number } = maker.values
+function makerGivens(position: RollingPosition, machine: Machine): SiteGiven[] {
+  const word = makersWord(position, machine)
+  if (!word) return []
+  const { dynamicN, staticN, list, number } = word
   const from = `${list}, ${number}`
   return [
     ...(dynamicN === null ? [] : [{ path: 'bearing.makerDynamicN', value: dynamicN, from }]),

@@ -344,6 +344,8 @@ export const siteFiles: readonly SiteFile[] = [
       static_n: maybe('double precision', 'C0, N'),
       limiting_rpm: maybe('double precision', 'limiting speed, r/min'),
       mass_kg: maybe('double precision', 'kg'),
+      clearance_min_um: maybe('double precision', 'radial clearance, µm, from'),
+      clearance_max_um: maybe('double precision', 'to'),
     },
     documents: {},
     order: 'number',

@@ -5,6 +5,7 @@ import {
   findBearing,
   InputError,
   parseQuantity,
+  type Decoded,
   type MakerValues,
   type References,
 } from '@yardfrost/core'
@@ -32,11 +33,11 @@ export async function importMakerValues(
   who: Who,
   { csv, save, list, ...file }: MakerFileQuery & { csv: string },
 ): Promise<MakerTaken> {
-  const { number: numbers, dynamic, static: fixed, speed, mass, force, weight } = file
-  const columns = { number: numbers, dynamic, static: fixed, speed, mass }
+  const { number: numbers, dynamic, static: fixed, speed, mass, clearanceMin, clearanceMax, force, weight, gap } = file
+  const columns = { number: numbers, dynamic, static: fixed, speed, mass, clearanceMin, clearanceMax }
   const named = Object.values(columns).filter(Boolean).map(columnName)
   const rows = readTable(csv, { columns: null, needed: named, most: mostLines, pattern: 'list' })
-  const units = { force, mass: weight }
+  const units = { force, mass: weight, gap }
   const lines: MakerTaken['lines'] = []
   const values = new Map<string, Values>()
   for (const { cells, line } of rows) {
@@ -65,29 +66,43 @@ export async function importMakerValues(
 const disagrees = (field: string, value: string, allowed: string, fix = 'Look at that line of the list.') =>
   new InputError({ code: 'FIELDS_DISAGREE', field, value, allowed, fix })
 
+/** Both ends of a clearance, in their order, of a type that has one in its box. @throws InputError on `clearance` */
+function checkClearance({ clearanceMinUm: from, clearanceMaxUm: to }: Values, { clearanceClass, size }: Decoded): void {
+  if (from === null && to === null) return
+  const said = `${from ?? 'nothing'} to ${to ?? 'nothing'} µm`
+  if (clearanceClass === null) throw disagrees('clearance', said, `empty: a ${size} gets its clearance when it is mounted`) // prettier-ignore
+  if (from === null || to === null || from >= to) throw disagrees('clearance', said, 'a least and a greater one')
+}
+
 /** One line. @throws InputError on the field that is wrong */
 function valuesOf(
   number: string,
-  cell: (column: 'dynamic' | 'static' | 'speed' | 'mass') => string,
-  units: { force: string; mass: string },
+  cell: (column: 'dynamic' | 'static' | 'speed' | 'mass' | 'clearanceMin' | 'clearanceMax') => string,
+  units: { force: string; mass: string; gap: string },
   references: Pick<References, 'catalogue'>,
 ): Values {
   const decoded = decodeDesignation(number, references.catalogue)
   if (decoded.unknown.length > 0)
     throw disagrees('number', number, `a number whose suffixes are read; ${decoded.unknown.join(' ')} is not`, 'Leave that part out where it does not change the values.') // prettier-ignore
-  const amount = (field: string, text: string, quantity: 'force' | 'mass' | 'speed', unit: string) => {
+  const amount = (field: string, text: string, quantity: 'force' | 'mass' | 'speed' | 'deviation', unit: string) => {
     if (text.trim() === '') return null
     const value = parseQuantity(`${text} ${unit}`.trim(), quantity, 'metric', field)
     if (value !== null && value > 0) return value
     throw new InputError({ code: 'OUT_OF_RANGE', field, value: text, allowed: 'a number above 0', fix: 'Look at that line of the list.' }) // prettier-ignore
   }
+  // The least clearance may be nothing.
+  const gap = (field: string, text: string) =>
+    Number(text.replace(',', '.')) === 0 && text.trim() ? 0 : amount(field, text, 'deviation', units.gap)
   const read: Values = {
     number: decoded.normal,
     dynamicN: amount('C', cell('dynamic'), 'force', units.force),
     staticN: amount('C0', cell('static'), 'force', units.force),
     limitingRpm: amount('speed', cell('speed'), 'speed', ''),
     massKg: amount('mass', cell('mass'), 'mass', units.mass),
+    clearanceMinUm: gap('clearance from', cell('clearanceMin')),
+    clearanceMaxUm: gap('clearance to', cell('clearanceMax')),
   }
+  checkClearance(read, decoded)
   if (Object.values(read).filter((one) => one !== null).length < 2)
     throw new InputError({ code: 'MISSING', field: 'C', value: undefined, allowed: 'at least one value of its number', fix: 'Leave the line out.' }) // prettier-ignore
   const bearing = findBearing(decoded.normal, references.catalogue)

@@ -14,9 +14,13 @@ const sql = readQueries('./maker-values.sql', import.meta.url, [
 
 const number = z.number().nullable()
 const Row = z
-  .object({ number: z.string(), list: z.string(), dynamic_n: number, static_n: number, limiting_rpm: number, mass_kg: number })
-  .transform(({ dynamic_n: dynamicN, static_n: staticN, limiting_rpm: limitingRpm, mass_kg: massKg, ...row }) =>
-    MakerValues.parse({ ...row, dynamicN, staticN, limitingRpm, massKg }),
+  .object({ number: z.string(), list: z.string(), dynamic_n: number, static_n: number, limiting_rpm: number, mass_kg: number, clearance_min_um: number, clearance_max_um: number })
+  .transform((row) =>
+    MakerValues.parse({
+      ...{ number: row.number, list: row.list, dynamicN: row.dynamic_n, staticN: row.static_n },
+      ...{ limitingRpm: row.limiting_rpm, massKg: row.mass_kg },
+      ...{ clearanceMinUm: row.clearance_min_um, clearanceMaxUm: row.clearance_max_um },
+    }),
   ) // prettier-ignore
 
 /** What a list says of one of some numbers, the longest first; null where none says anything. */
@@ -35,7 +39,8 @@ export const storeMakerValues = (
     sql.storeMakerValues(
       ...[siteId, list, values.map((one) => one.number), values.map(({ dynamicN }) => dynamicN)],
       ...[values.map(({ staticN }) => staticN), values.map(({ limitingRpm }) => limitingRpm)],
-      values.map(({ massKg }) => massKg),
+      ...[values.map(({ massKg }) => massKg), values.map(({ clearanceMinUm }) => clearanceMinUm)],
+      values.map(({ clearanceMaxUm }) => clearanceMaxUm),
     ),
   )
 

@@ -29,10 +29,16 @@ const labels: Record<MakerColumn, string> = {
   static: 'C0',
   speed: 'Limiting speed, r/min',
   mass: 'Mass',
+  clearanceMin: 'Clearance from',
+  clearanceMax: 'Clearance to',
 }
 const headings = ref<string[]>([])
 const columns = reactive(guessColumns([]))
-const units = reactive<{ force: 'kN' | 'N' | 'lbf'; weight: 'kg' | 'lb' }>({ force: 'kN', weight: 'kg' })
+const units = reactive<{ force: 'kN' | 'N' | 'lbf'; weight: 'kg' | 'lb'; gap: 'µm' | 'mm' | 'in' }>({
+  force: 'kN',
+  weight: 'kg',
+  gap: 'µm',
+})
 const list = ref('')
 const take = useTemplateRef<{ again: () => unknown }>('take')
 /** Text of the file whose columns stand here. */
@@ -120,6 +126,12 @@ const total = computed(() => lists.value.reduce((sum, { numbers }) => sum + numb
           <span class="label">Masses are in</span>
           <select v-model="units.weight" data-test="unit-mass" @change="again">
             <option v-for="unit in ['kg', 'lb']" :key="unit">{{ unit }}</option>
+          </select>
+        </label>
+        <label>
+          <span class="label">Clearances are in</span>
+          <select v-model="units.gap" data-test="unit-gap" @change="again">
+            <option v-for="unit in ['µm', 'mm', 'in']" :key="unit">{{ unit }}</option>
           </select>
         </label>
       </div>

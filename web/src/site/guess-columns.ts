@@ -1,5 +1,5 @@
 /** Columns of a maker's list. */
-export const makerColumns = ['number', 'dynamic', 'static', 'speed', 'mass'] as const
+export const makerColumns = ['number', 'dynamic', 'static', 'speed', 'mass', 'clearanceMin', 'clearanceMax'] as const
 export type MakerColumn = (typeof makerColumns)[number]
 
 /** By what each column is known, the more telling first. */
@@ -9,6 +9,8 @@ const known: Record<MakerColumn, RegExp[]> = {
   dynamic: [/^c(?!\s*_?0)\b|^c_n$/i, /dyn/i],
   speed: [/limit/i, /speed|r\/?min|rpm/i],
   mass: [/mass|weight|kg|lb\b/i],
+  clearanceMin: [/clearance.*(min|from|least)/i, /(min|from|least).*clearance/i],
+  clearanceMax: [/clearance.*(max|to\b|most|greatest)/i, /(max|to|most|greatest).*clearance/i],
 }
 
 /** Headings of a table of comma, semicolon or tab separated values, as its first line has them. */
@@ -23,9 +25,9 @@ export function headingsOf(csv: string): string[] {
 
 /** Which heading is likely which column; each heading is taken once, and what none is like stays empty. */
 export function guessColumns(headings: readonly string[]): Record<MakerColumn, string> {
-  const guessed: Record<MakerColumn, string> = { number: '', dynamic: '', static: '', speed: '', mass: '' }
+  const guessed = Object.fromEntries(makerColumns.map((column) => [column, ''])) as Record<MakerColumn, string>
   const free = new Set(headings)
-  for (const column of ['number', 'static', 'dynamic', 'speed', 'mass'] as const)
+  for (const column of ['number', 'clearanceMin', 'clearanceMax', 'static', 'dynamic', 'speed', 'mass'] as const)
     for (const pattern of known[column]) {
       const found = [...free].find((heading) => pattern.test(heading))
       if (found === undefined || guessed[column]) continue

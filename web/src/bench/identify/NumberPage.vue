@@ -27,7 +27,7 @@ const evidence = computed(() => figures.value['designation']?.givens.slice(2) ??
 const maker = computed(() => {
   const listed = makersWord(bench.inputs.value, bench.machine.value)
   if (!listed) return null
-  const { dynamicN, staticN, limitingRpm, massKg, list, number } = listed
+  const { dynamicN, staticN, limitingRpm, massKg, clearanceMinUm, clearanceMaxUm, list, number } = listed
   const said = (label: string, value: number | null, quantity: 'force' | 'speed' | 'mass') =>
     value === null ? [] : [`${label} ${format.inline({ kind: 'number', number: value }, quantity)}`]
   const told = [
@@ -35,6 +35,9 @@ const maker = computed(() => {
     ...said('C0', staticN, 'force'),
     ...said('limiting speed', limitingRpm, 'speed'),
     ...said('mass', massKg, 'mass'),
+    ...(clearanceMinUm === null || clearanceMaxUm === null
+      ? []
+      : [`clearance ${format.inline({ kind: 'range', from: clearanceMinUm, to: clearanceMaxUm }, 'deviation')}`]),
   ]
   return { list, number, told: told.join(', ') }
 })
