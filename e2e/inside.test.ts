@@ -20,7 +20,7 @@ describePage('looking inside', { as: 'technician' }, ({ page }) => {
     const handle = await page.see(`[data-test="try-${what}"] [role="slider"]`)
     await handle.sendKeys(...Array.from({ length: times }, () => key))
   }
-  const life = async () => digits(await page.read('[data-test="inside-life"]'))
+  const life = async () => digits(await page.read('[data-figure="insideLife"] [data-test="digits"]'))
 
   it('asks for a load, and then shows who carries it', async () => {
     await page.openPosition('WM-91', 'Drive end')
@@ -37,6 +37,19 @@ describePage('looking inside', { as: 'technician' }, ({ page }) => {
     assert.lengthOf(await page.all('[data-test="inside-sheet"] [data-carries="true"]'), carry)
     near(await life(), lifeOf(0))
     await page.see('[data-test="clearance-curve"]')
+    await page.see('[data-test="slices"]')
+  })
+
+  it('shows the working of what it tells, and its practices side by side', async () => {
+    const told = await page.read('[data-figure="insideLife"] [data-test="digits"]')
+    await page.seeText('[data-practice="reference"]', new RegExp(told))
+    await page.see('[data-practice="iso281"]')
+    await page.click('[data-figure="insideLife"] .how')
+    await page.seeExactly('[data-test="working-digits"]', told)
+    await page.seeText('[data-test="working"]', /dynamic rating.*ISO\/TS 16281/s)
+    await page.clickWords('[data-test="working"] [role="tab"]', 'Best clearance')
+    await page.seeText('[data-test="working"]', /lasts longest at/)
+    await page.click('[data-test="close-working"]')
   })
 
   it('loses life by a tilt that is slid in by keyboard, as core has it, and by too much clearance', async () => {

@@ -233,7 +233,7 @@ export {
   countedHere,
   percent as percentWords,
 } from './diagnose/words.ts'
-export { life as lifeWords, longestLifeH } from './words/quantities.ts'
+export { capital, life as lifeWords, longestLifeH } from './words/quantities.ts'
 export {
   airWords,
   closureWords,
@@ -268,7 +268,7 @@ export {
   standsInWords,
   vibrationWords,
 } from './words/vocabulary.ts'
-export { numberOf, type Figure, type FigureValue, type Given, type Missing } from './working/figure.ts'
+export { numberOf, refusalOf, type Figure, type FigureValue, type Given, type Missing } from './working/figure.ts'
 export { withShaftLine } from './shaftline/apply-loads.ts'
 export { arrivalChecks, arrivalQuestions, type ArrivalCheck, type ArrivalQuestion } from './shaftline/arrival.ts'
 export { shaftLevers, type Lever } from './whole-shaft/levers.ts'
@@ -316,6 +316,7 @@ export {
 export { bestClearance, type BestClearance, type BestClearanceInput } from './inside/best-clearance.ts'
 export { grouped } from './tables/grouped.ts'
 export { contactsOf, type ContactKind, type ContactOfKind } from './inside/contact-kinds.ts'
+export { bestClearanceFigure, insideFigures, pressureFigure } from './inside/inside-figures.ts'
 export { insideInput, seeInside, type InsideLoad, type SeenInside } from './inside/see-inside.ts'
 export { heaviestOf } from './carry/work-out.ts'
 export { MakerValues } from './model/maker-values.ts'

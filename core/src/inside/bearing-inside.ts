@@ -237,7 +237,8 @@ function checkLoads(inside: Inside): void {
     throw refuse(
       'axialN',
       axialN,
-      `at least ${least.toFixed(0)} N: an open row slides off under less; see load.induced`,
+      `at least ${least.toFixed(0)} N: an open row slides off under less`,
+      'Say how the pair is arranged, on the page Duty of Carry; the other bearing of it gives the axial load.',
     )
 }
 
@@ -275,12 +276,17 @@ export function halfRow(elements: number): { cosines: Float64Array; weights: Flo
   return { cosines, weights }
 }
 
-export function refuse(field: string, value: unknown, allowed: string): InputError {
+export function refuse(
+  field: string,
+  value: unknown,
+  allowed: string,
+  fix = 'Check the value and its unit.',
+): InputError {
   return new InputError({
     code: 'OUT_OF_RANGE',
     field,
     value,
     allowed,
-    fix: 'Check the value and its unit.',
+    fix,
   })
 }

@@ -2,7 +2,7 @@ import { bearingTypes, factsOf, type BearingType } from '../bearing-types/index.
 import { overallWidth, type Catalogue, type CatalogueRow } from '../catalogue/catalogue.ts'
 import { findBearing, type ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt } from '../errors/input-error.ts'
-import { seeInside, type SeenInside } from './see-inside.ts'
+import { seeInside, type InsideLoad, type SeenInside } from './see-inside.ts'
 
 /** How an element touches its track. */
 export const contactKinds = ['point', 'line', 'barrel'] as const
@@ -15,12 +15,10 @@ export interface ContactTrial {
 }
 
 /** One kind of contact in a bearing of like size under a like load. */
-export interface ContactOfKind {
+export interface ContactOfKind extends SeenInside {
   kind: ContactKind
   bearing: ResolvedBearing
-  distribution: SeenInside['distribution']
-  /** Pressure against what dents this type. */
-  dentsAtMPa: number
+  under: InsideLoad
   /** Largest pressure over that of the load once, in line. */
   pressureTimes: number
   /** Half width of the footprint along the rolling element, from end to end, mm; of a ball from edge to edge of its ellipse. */
@@ -61,18 +59,15 @@ export function contactsOf(
   return contactKinds.flatMap((kind) => {
     const bearing = nearestOf(kind, row, catalogue)
     if (!bearing) return []
-    const under = (radialN: number, tiltArcmin: number) =>
-      attempt(() =>
-        seeInside(bearing, {
-          radialN, axialN: 0, clearanceUm: 0, tiltArcmin,
-          speedRpm: null, dynamicRatingN: null, rotatingRing: 'inner',
-        }),
-      ).value // prettier-ignore
-    const [seen, usual] = [under(trial.radialN, trial.tiltArcmin), under(usualN, 0)]
+    const loaded = (radialN: number, tiltArcmin: number): InsideLoad => ({
+      ...{ radialN, axialN: 0, clearanceUm: 0, tiltArcmin },
+      ...{ speedRpm: null, dynamicRatingN: null, rotatingRing: 'inner' },
+    })
+    const under = loaded(trial.radialN, trial.tiltArcmin)
+    const [seen, usual] = [under, loaded(usualN, 0)].map((load) => attempt(() => seeInside(bearing, load)).value)
     if (!seen || !usual) return []
-    const { distribution, dentsAtMPa } = seen
-    const pressureTimes = distribution.inner.maxPressureMPa / usual.distribution.inner.maxPressureMPa
-    return [{ kind, bearing, distribution, dentsAtMPa, pressureTimes, outline: outlineOf(bearing, distribution) }]
+    const pressureTimes = seen.distribution.inner.maxPressureMPa / usual.distribution.inner.maxPressureMPa
+    return [{ ...seen, kind, bearing, under, pressureTimes, outline: outlineOf(bearing, seen.distribution) }]
   })
 }
 

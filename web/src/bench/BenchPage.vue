@@ -103,9 +103,12 @@ const candidates = useCandidates(bench)
 const comparing = computed(
   () => lens.value === 'identify' && bench.pageOf('identify') === 'measure' && candidates.value.length > 0,
 )
+const openPage = computed(() => lensPages[lens.value].find(({ key }) => key === bench.pageOf(lens.value)))
+/** Those of the page that is open first, then those of its lens. */
+const figures = computed(() => ({ ...openPage.value?.figures?.(bench), ...bench.assessment.value.lenses[lens.value].figures })) // prettier-ignore
 /** Some pages have a drawing of their own. */
 const pageSheet = computed(() => {
-  const page = lensPages[lens.value].find(({ key }) => key === bench.pageOf(lens.value))
+  const page = openPage.value
   const on = { id, assessment: bench.assessment.value, inputs: bench.effective.value, bearing: bench.bearing.value, section: section.value } // prettier-ignore
   const props = page?.sheet?.props(on)
   return page?.sheet && props ? { ...page.sheet, props } : null
@@ -227,7 +230,7 @@ onBeforeUnmount(() => {
       <aside class="panel" aria-label="Lens">
         <WorkingPanel
           v-if="working"
-          :figures="bench.assessment.value.lenses[lens].figures"
+          :figures="figures"
           :selected="working"
           @close="working = ''"
           @select="working = $event"

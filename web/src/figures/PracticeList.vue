@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Figure } from '@yardfrost/core'
+import type { Figure, FigureValue } from '@yardfrost/core'
 import { computed } from 'vue'
 import { useFormat } from './use-format.ts'
 
@@ -14,6 +14,11 @@ const format = useFormat()
 
 const amount = (value: NonNullable<Figure['practices']>[number]['value']) =>
   value?.kind === 'number' ? value.number : 0
+/** Beyond what the figure tells apart, it says more than. */
+const told = (value: FigureValue) =>
+  figure.most !== undefined && amount(value) > figure.most
+    ? `> ${format.inline({ kind: 'number', number: figure.most }, figure.quantity)}`
+    : format.inline(value, figure.quantity, figure.precision)
 const rows = computed(() => {
   const all = figure.practices ?? []
   const longest = Math.max(...all.map(({ value }) => amount(value)), Number.MIN_VALUE)
@@ -26,7 +31,7 @@ const rows = computed(() => {
     <li v-for="one in rows" :key="one.key" :class="{ leads: one.leads }" :data-practice="one.key">
       <span class="label">{{ one.name }}</span>
       <span class="track"><span v-if="one.value" class="bar" :style="{ width: one.share }" /></span>
-      <strong>{{ one.value ? format.inline(one.value, figure.quantity, figure.precision) : 'does not apply' }}</strong>
+      <strong>{{ one.value ? told(one.value) : 'does not apply' }}</strong>
       <button
         v-if="choosable && !one.leads && one.value"
         type="button"

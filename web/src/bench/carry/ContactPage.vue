@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import { bearingTypeNames, type ContactKind } from '@yardfrost/core'
+import { bearingTypeNames } from '@yardfrost/core'
 import { computed } from 'vue'
 import { useFormat } from '../../figures/use-format.ts'
-import { useContacts } from './use-contacts.ts'
+import { kindNames, useContacts } from './use-contacts.ts'
 
 /** How ball, roller and barrel touch their track, and what load, tilt and dirt do to each. What is tried here is not kept. */
+const emit = defineEmits<{ working: [figure: string] }>()
 const format = useFormat()
 const { bench, loadN, contacts } = useContacts()
-const names: Record<ContactKind, string> = { point: 'Point', line: 'Line', barrel: 'Barrel' }
 const tries = [
   { name: 'as it is', set: { times: 1, tiltArcmin: 0, grainUm: 0 } },
   { name: 'twice the load', set: { times: 2, tiltArcmin: 0, grainUm: 0 } },
@@ -73,12 +73,21 @@ const told = computed(() =>
       </div>
       <section v-for="(one, index) in contacts" :key="one.kind" class="kind" :data-kind="one.kind">
         <h3>
-          {{ names[one.kind] }}
+          {{ kindNames[one.kind] }}
           <span class="quiet">{{ bearingTypeNames[one.bearing.row.type] }} {{ one.bearing.decoded.size }}</span>
         </h3>
         <p>
           <strong data-test="contact-pressure">{{ pressure(one.distribution.inner.maxPressureMPa) }}</strong>
-          {{ format.unit('stress') }} <span class="quiet">of {{ pressure(one.dentsAtMPa) }} that dent it</span>
+          {{ format.unit('stress') }}
+          <button
+            type="button"
+            class="link"
+            :aria-label="`Working of ${kindNames[one.kind]}`"
+            @click="emit('working', one.kind)"
+          >
+            working
+          </button>
+          <span class="quiet">of {{ pressure(one.dentsAtMPa) }} that dent it</span>
         </p>
         <p class="quiet">
           hardest element {{ load(one.distribution.maxElementN) }}, footprint

@@ -1,25 +1,42 @@
 <script setup lang="ts">
 import Slider from 'primevue/slider'
+import { capital, refusalOf } from '@yardfrost/core'
 import { computed } from 'vue'
+import PracticeList from '../../figures/PracticeList.vue'
+import FigureLine from '../../figures/FigureLine.vue'
 import { useFormat } from '../../figures/use-format.ts'
 import ClearanceLife from './ClearanceLife.vue'
 import { useClearanceLife } from './use-clearance-life.ts'
 import { mostTiltArcmin } from './use-inside.ts'
 
 /** Who carries, how hard it presses, and what clearance and tilt leave of the life. What is dragged here is tried, not kept. */
+const emit = defineEmits<{ working: [figure: string] }>()
 const format = useFormat()
-const { bench, span, load, seen, slopeArcmin, best, classes, domain } = useClearanceLife()
+const { bench, span, load, seen, slopeArcmin, best, classes, domain, figures } = useClearanceLife()
 
+const refused = computed(() => (seen.value?.refusal ? refusalOf(seen.value.refusal) : null))
 const distribution = computed(() => seen.value?.value?.distribution ?? null)
 const rolls = computed(() => (distribution.value?.contactAnglesDeg ? 'balls' : 'rollers'))
 const all = computed(() => distribution.value?.elementLoadsN.reduce((sum, row) => sum + row.length, 0) ?? 0)
-const show = (value: number, quantity: 'force' | 'length' | 'duration' | 'deviation', precision?: { decimals: number } | { figures: number }) => format.inline({ kind: 'number', number: value }, quantity, precision) // prettier-ignore
-/** A pressure in digits, as close as it is known. */
-const pressure = (value: number) => format.digits(value, 'stress', { figures: 2 })
-/** Over what the page tells apart, it says more than. */
-const longestH = 200_000
-const hours = (value: number) => (value > longestH ? `more than ${show(longestH, 'duration')}` : show(value, 'duration', { figures: 2 })) // prettier-ignore
-const ratio = computed(() => seen.value?.value?.life?.lifeRatio ?? null)
+const show = (value: number, quantity: 'length' | 'deviation', precision?: { decimals: number }) => format.inline({ kind: 'number', number: value }, quantity, precision) // prettier-ignore
+/** What is told with a line of its own, the answer first. */
+const shown = ['insideLife', 'hardest', 'pressureInner', 'pressureOuter']
+const lines = computed(() => Object.fromEntries(Object.entries(figures.value).filter(([name]) => shown.includes(name))))
+/** What stands beside the figures: what dents, footprint, rows. */
+const notes = computed(() => {
+  const found = seen.value?.value
+  if (!found) return ''
+  const { distribution: inside, dentsAtMPa } = found
+  const across = show(inside.inner.footprintAcrossMm, 'length', { decimals: 2 })
+  const along = show(inside.inner.footprintAlongMm, 'length', { decimals: 2 })
+  const shares = inside.rowShare.map((share) => `${Math.round(100 * share)} %`)
+  const told = [
+    `${format.digits(dentsAtMPa, 'stress', { figures: 2 })} ${format.unit('stress')} dents`,
+    `footprint on the inner ring ${across} × ${along}`,
+    ...(shares.length > 1 ? [`rows share it ${shares.join(' and ')}`] : []),
+  ]
+  return `${capital(told.join('; '))}.`
+})
 
 const clearance = computed({
   get: () => Math.round(load.value?.clearanceUm ?? 0),
@@ -43,8 +60,8 @@ function back() {
     <p v-if="!load" class="quiet" data-test="inside-open">
       It needs a load first: give it on the page Life. Then it shows which elements carry it.
     </p>
-    <p v-else-if="seen?.refusal" class="quiet" data-test="inside-refused">
-      {{ seen.refusal.message }}. {{ seen.refusal.fix }}
+    <p v-else-if="refused" class="quiet" data-test="inside-refused">
+      {{ format.sentence(refused.message) }}. {{ refused.fix }}
     </p>
     <template v-else-if="distribution">
       <p class="heads">
@@ -55,32 +72,15 @@ function back() {
           ><strong data-test="zone">{{ Math.round(distribution.loadZoneDeg) }}°</strong> load zone</span
         >
       </p>
-      <dl>
-        <dt class="label">Most loaded</dt>
-        <dd data-test="hardest">{{ show(distribution.maxElementN, 'force', { figures: 3 }) }}</dd>
-        <dt class="label">Pressure, inner / outer</dt>
-        <dd>
-          {{ pressure(distribution.inner.maxPressureMPa) }} / {{ pressure(distribution.outer.maxPressureMPa) }}
-          {{ format.unit('stress') }}
-          <span class="quiet">{{ pressure(seen?.value?.dentsAtMPa ?? 0) }} dents</span>
-        </dd>
-        <dt class="label">Footprint, inner ring</dt>
-        <dd>
-          {{ show(distribution.inner.footprintAcrossMm, 'length', { decimals: 2 }) }} ×
-          {{ show(distribution.inner.footprintAlongMm, 'length', { decimals: 2 }) }}
-        </dd>
-        <template v-if="distribution.rowShare.length > 1">
-          <dt class="label">Rows share it</dt>
-          <dd>{{ distribution.rowShare.map((share) => `${Math.round(100 * share)} %`).join(' and ') }}</dd>
-        </template>
-        <template v-if="seen?.value?.life">
-          <dt class="label">Life with this inside</dt>
-          <dd data-test="inside-life">
-            {{ hours(seen.value.life.hoursH) }}
-            <span v-if="ratio !== null" class="quiet">{{ Math.round(100 * ratio) }} % of the life by ISO 281</span>
-          </dd>
-        </template>
-      </dl>
+      <FigureLine
+        v-for="(figure, name) in lines"
+        :key="name"
+        :name="name"
+        :figure="figure"
+        @working="emit('working', $event)"
+      />
+      <PracticeList v-if="figures['insideLife']" :figure="figures['insideLife']" />
+      <p class="quiet" data-test="inside-notes">{{ notes }}</p>
       <template v-if="seen?.value?.setsClearance">
         <ClearanceLife
           v-if="best"
@@ -90,12 +90,18 @@ function back() {
           :classes="classes"
           :now-um="load.clearanceUm"
         />
-        <p v-if="best" class="quiet" data-test="best-clearance">
-          Life against running clearance, {{ format.unit('deviation') }}; best at
-          {{ show(best.bestClearanceUm, 'deviation') }}, nine tenths of it from
-          {{ show(best.rangeMinUm, 'deviation') }} to {{ show(best.rangeMaxUm, 'deviation') }}. The band is what Float
-          lets it run with.
-        </p>
+        <template v-if="best">
+          <FigureLine
+            v-if="figures['bestClearance']"
+            name="bestClearance"
+            :figure="figures['bestClearance']"
+            @working="emit('working', $event)"
+          />
+          <p class="quiet" data-test="best-clearance">
+            Life against running clearance, {{ format.unit('deviation') }}; longest at
+            {{ show(best.bestClearanceUm, 'deviation') }}. The band is what Float lets it run with.
+          </p>
+        </template>
         <label class="slide">
           <span class="label">Running clearance</span>
           <Slider
@@ -149,24 +155,6 @@ function back() {
 .heads strong {
   font-size: 42px;
   line-height: 1;
-}
-
-dl {
-  display: grid;
-  grid-template-columns: 170px 1fr;
-  gap: 6px 12px;
-  margin: 0;
-}
-
-dd {
-  margin: 0;
-  font-size: 18px;
-  font-weight: 650;
-}
-
-dd .quiet {
-  font-size: 15px;
-  font-weight: 400;
 }
 
 .slide {

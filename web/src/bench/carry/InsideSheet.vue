@@ -62,6 +62,26 @@ const elements = computed(() => {
 })
 /** Words at the hardest and its two neighbours; more would stand in one another. */
 const told = computed(() => elements.value.filter(({ j, share }) => share > 0.02 && (j <= 1 || j === elements.value.length - 1))) // prettier-ignore
+/** Load along the hardest roller, slice by slice, in a corner of the sheet: the roller above, what presses it below. */
+const slices = computed(() => {
+  const distribution = seen.value?.value?.distribution
+  const loads = distribution?.laminaLoadsN
+  if (!distribution || !loads || width.value < narrowPx) return null
+  const { elementDiameterMm, elementLengthMm } = bearing.interior
+  const long = 136
+  const thick = Math.min(64, (long * elementDiameterMm) / (elementLengthMm ?? elementDiameterMm))
+  const [left, top] = [width.value - long - 22, 34]
+  const most = Math.max(...loads)
+  const points = loads.map((load, k) => [
+    left + ((k + 0.5) * long) / loads.length,
+    top + thick + 6 + (44 * load) / most,
+  ])
+  const floor = top + thick + 6
+  const profile = `M${left} ${floor} ${points.map(([x, y]) => `L${x} ${y}`).join(' ')} L${left + long} ${floor} Z`
+  const ratio = format.digits(distribution.laminaPeakRatio ?? 1, 'ratio', { decimals: 2 })
+  return { left, top, long, thick, profile, words: `hardest slice ${ratio} × the mean`, below: floor + 66 }
+})
+const narrowPx = 620
 const newtons = (value: number) => format.inline({ kind: 'number', number: value }, 'force', { figures: 3 })
 const micro = (value: number) => format.inline({ kind: 'number', number: value }, 'deviation')
 const radius = (mm: number) => (mm / 2) * px.value
@@ -130,6 +150,12 @@ const radius = (mm: number) => (mm / 2) * px.value
       >
         {{ newtons(one.loadN) }}
       </text>
+      <g v-if="slices" data-test="slices">
+        <rect class="roller" :x="slices.left" :y="slices.top" :width="slices.long" :height="slices.thick" rx="4" />
+        <path class="axis" :d="`M${slices.left - 10} ${slices.top + slices.thick / 2} h${slices.long + 20}`" />
+        <path class="profile" :d="slices.profile" />
+        <text class="label" :x="slices.left + slices.long" :y="slices.below" text-anchor="end">{{ slices.words }}</text>
+      </g>
       <template v-if="load">
         <path
           class="push"
@@ -187,6 +213,18 @@ svg {
   fill: var(--ember-soft);
   stroke: var(--ember);
   stroke-width: 2;
+}
+
+.roller {
+  fill: var(--sheet);
+  stroke: var(--ink);
+  stroke-width: 1.5;
+}
+
+.profile {
+  fill: var(--ember-soft);
+  stroke: var(--ember);
+  stroke-width: 1.5;
 }
 
 .axis {

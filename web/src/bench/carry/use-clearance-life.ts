@@ -1,14 +1,13 @@
-import { insideInput, type BestClearance } from '@yardfrost/core'
+import { insideInput } from '@yardfrost/core'
 import { watchDebounced } from '@vueuse/core'
-import { computed, shallowRef } from 'vue'
+import { computed } from 'vue'
 import { useBenchWork } from '../../workers/use-bench-work.ts'
 import { useInside } from './use-inside.ts'
 
 /** Life against running clearance, a moment later, from beside the page; what the bearing runs with, by its class and by the others. */
 export function useClearanceLife() {
-  const { bench, span, load, seen, slopeArcmin } = useInside()
+  const { bench, span, load, seen, slopeArcmin, best, figures } = useInside()
   const { work } = useBenchWork()
-  const best = shallowRef<BestClearance | null>(null)
   let asked = 0
   const curveInput = computed(() => {
     const bearing = bench.bearing.value
@@ -43,5 +42,5 @@ export function useClearanceLife() {
     const room = Math.max(15, 0.35 * (high - low))
     return [Math.floor(low - room), Math.ceil(high + room)]
   })
-  return { bench, span, load, seen, slopeArcmin, best, classes, domain }
+  return { bench, span, load, seen, slopeArcmin, best, classes, domain, figures }
 }

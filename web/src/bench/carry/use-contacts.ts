@@ -1,8 +1,9 @@
-import { contactsOf, heaviestOf } from '@yardfrost/core'
+import { contactsOf, heaviestOf, pressureFigure, type ContactKind, type Figure } from '@yardfrost/core'
 import { computed } from 'vue'
 import { catalogue } from '../../references.ts'
 import { onceABench } from '../once-a-bench.ts'
 
+export const kindNames: Record<ContactKind, string> = { point: 'Point', line: 'Line', barrel: 'Barrel' }
 /** Share of C that a bearing is loaded with where nobody has said how hard it is. */
 const usualShare = 0.1
 
@@ -21,5 +22,8 @@ export const useContacts = onceABench((bench) => {
     const load = loadN.value
     return row && load ? contactsOf(row, { radialN: times * load.newton, tiltArcmin }, catalogue, load.newton) : []
   })
-  return { bench, loadN, contacts }
+  const figures = computed((): Record<string, Figure> =>
+    Object.fromEntries(contacts.value.map((one) => [one.kind, { ...pressureFigure(one.bearing, one, 'inner'), label: kindNames[one.kind] }])),
+  ) // prettier-ignore
+  return { bench, loadN, contacts, figures }
 })

@@ -1,5 +1,15 @@
-import { assessLine, attempt, heaviestOf, seeInside, type InsideLoad } from '@yardfrost/core'
-import { computed } from 'vue'
+import {
+  assessLine,
+  attempt,
+  bestClearanceFigure,
+  heaviestOf,
+  insideFigures,
+  seeInside,
+  type BestClearance,
+  type Figure,
+  type InsideLoad,
+} from '@yardfrost/core'
+import { computed, shallowRef } from 'vue'
 import { catalogue } from '../../references.ts'
 import { onceABench } from '../once-a-bench.ts'
 import type { Bench } from '../use-bench.ts'
@@ -42,7 +52,17 @@ function lookInside(bench: Bench) {
     const under = load.value
     return bearing && under ? attempt(() => seeInside(bearing, under)) : null
   })
-  return { bench, span, load, seen, slopeArcmin }
+  /** Life against clearance, as the page beside worked it out last. */
+  const best = shallowRef<BestClearance | null>(null)
+  const figures = computed((): Record<string, Figure> => {
+    const [bearing, under, found] = [bench.bearing.value, load.value, seen.value?.value]
+    if (!bearing || !under || !found) return {}
+    return {
+      ...insideFigures(bearing, under, found),
+      ...(best.value ? { bestClearance: bestClearanceFigure(bearing, under, best.value) } : {}),
+    }
+  })
+  return { bench, span, load, seen, slopeArcmin, best, figures }
 }
 
 /** The inside of the bearing on the bench, under the load that asks most of it, at the clearance that is looked at. */
