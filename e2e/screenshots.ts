@@ -7,11 +7,30 @@ const folder = process.env['YARDFROST_SHOTS'] ?? fileURLToPath(new URL('../docs/
 mkdirSync(folder, { recursive: true })
 const page = await Page.open()
 
-async function shoot(name: string): Promise<void> {
+async function picture(): Promise<string> {
   // Fonts, formulas and charts come a moment after the page.
   await page.driver.executeAsyncScript('document.fonts.ready.then(arguments[arguments.length - 1])')
   await page.driver.sleep(500)
-  writeFileSync(`${folder}/${name}.png`, await page.driver.takeScreenshot(), 'base64')
+  return page.driver.takeScreenshot()
+}
+const keep = (name: string, png: string) => writeFileSync(`${folder}/${name}.png`, png, 'base64')
+const shoot = async (name: string) => keep(name, await picture())
+
+/** Several pictures on one sheet, two beside one another, each half as large. */
+async function shootSheet(name: string, pictures: readonly string[]): Promise<void> {
+  await page.driver.get('about:blank')
+  await page.setSize(1280, 400 * Math.ceil(pictures.length / 2))
+  await page.driver.executeScript(
+    `document.body.style = 'margin: 0; display: grid; grid-template-columns: 1fr 1fr'
+     for (const one of arguments[0]) {
+       const image = document.body.appendChild(document.createElement('img'))
+       image.src = 'data:image/png;base64,' + one
+       image.style = 'width: 100%; display: block'
+     }`,
+    pictures,
+  )
+  await shoot(name)
+  await page.setSize(1280, 800)
 }
 const home = async () => {
   await page.go()
@@ -47,6 +66,22 @@ try {
   await page.see('.apexcharts-svg')
   await shoot('carry')
   await home()
+  // A ball, a cylindrical, a spherical and a tapered roller bearing, by day and by night.
+  const insides: string[] = []
+  for (const [tag, name] of [['BP-11', 'Coupling end'], ['BP-11', 'Impeller end'], ['CP-31', 'Thrust end'], ['CG-33', 'Pinion, fixed side']] as const) {
+    await page.openPosition(tag, name)
+    await page.lens('carry')
+    await page.turnTo('inside')
+    await page.see('[data-figure="insideLife"]')
+    await page.driver.sleep(700)
+    for (const _theme of ['day', 'night']) {
+      insides.push(await picture())
+      await page.press('n')
+    }
+    await home()
+  } // prettier-ignore
+  await shootSheet('inside', insides)
+  await home()
   await page.openPosition('CP-31', 'Thrust end')
   await page.lens('seat')
   await shoot('seat')
@@ -55,9 +90,6 @@ try {
   await page.click('[data-test="shaft-line"]')
   await page.see('[data-test="levers"]')
   await shoot('shaft')
-  await page.click('[data-test="to-arrival"]')
-  await page.see('[data-question="grease"]')
-  await shoot('arrival')
   await home()
   await page.openPosition('BM-11', 'Drive end')
   await page.lens('float')

@@ -274,7 +274,8 @@ export const areas: { name: string; machines: DemoMachine[] }[] = [
         kind: 'fan',
         duty: 'round-the-clock',
         sketch: { boreMm: 60, spanMm: 480, speedRpm: 2200, powerKw: 22 },
-        drawn: (line) => ({ parts: [{ kind: 'pulley', id: 'belt', xMm: 40, massKg: 9, drive: 'v-belt', diameterMm: 200 }, ...partsWith(line, { wheel: { massKg: 60, diameterMm: 620 } }).filter(({ id }) => id !== 'coupling')] }),
+        // Turned down between its bearings, so the belt bends it: it stands askew in both.
+        drawn: (line) => ({ sections: line.sections.map((one) => (one.lengthMm > 200 ? { ...one, diameterMm: 45 } : one)), parts: [{ kind: 'pulley', id: 'belt', xMm: 40, massKg: 9, drive: 'v-belt', diameterMm: 200 }, ...partsWith(line, { wheel: { massKg: 60, diameterMm: 620 } }).filter(({ id }) => id !== 'coupling')] }),
         positions: [
           { name: 'Belt end', bearing: { designation: '6313-C3', requiredClearance: 'C3', requiredClosure: 'open' }, load: { radialN: 4600, axialN: 0, speedRpm: 2200 }, seat: locating, mount: { holding: 'end-plate', roomC: 28, coolingC: 5 } },
           { name: 'Fan end', bearing: { designation: '6311-C3', requiredClearance: 'C3', requiredClosure: 'open' }, load: { radialN: 2600, axialN: 380, speedRpm: 2200 }, seat: { ...locating, shaftReadingsMm: taperedShaft }, mount: { holding: 'nut', roomC: 30, coolingC: 5 } },

@@ -65,6 +65,24 @@ describe('the demo site', () => {
     assert.closeTo(excess?.kind === 'number' ? excess.number : 0, 20, 5)
   })
 
+  it('has a pump whose C3 keeps its life where CN would lose a fifth of it', () => {
+    const pump = demoPositions().find(({ tag, name }) => tag === 'BP-11' && name === 'Coupling end')!
+    const shareWith = (designation: string) => {
+      const inputs = { ...pump.inputs, bearing: { ...pump.inputs.bearing, designation } }
+      return assess(inputs, { kind: pump.kind, duty: pump.duty }, catalogue).outcomes.float.clearance?.lifeShare ?? 0
+    }
+    assert.isAtLeast(shareWith('6313-C3'), 0.9)
+    assert.closeTo(shareWith('6313'), 0.8, 0.05)
+  })
+
+  it('has a fan whose bearings are tilted by its shaft', () => {
+    const fan = demoPositions().filter(({ tag }) => tag === 'DF-42')
+    const bearings = new Map(fan.map(({ name, inputs }) => [name, inputs.bearing.designation]))
+    const slopes = assessLine(fan[0]!.shaft!, bearings, catalogue).bending?.supportDeg ?? []
+    assert.lengthOf(slopes, 2)
+    for (const degrees of slopes) assert.isAbove(60 * degrees, 0.7)
+  })
+
   it('names the worn bearing that nobody has put on the bench yet', () => {
     const built = assessed.get('WM-91 Non-drive end')?.lenses.identify.figures['built']?.value
     assert.deepEqual(built, { kind: 'text', text: '6209' })
