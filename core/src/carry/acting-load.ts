@@ -15,6 +15,8 @@ export interface ActingLoad {
   speedRpm: number | null
   /** Share of time. */
   share: number
+  /** Part of the axial load that comes from outside the pair, N. */
+  externalN: number
   /** Part of the axial load that the weight of a tilted rotor makes, N. */
   tiltN: number
   /** Axial force the radial load itself makes in one of an opposed pair; null for a bearing that stands alone, N. */
@@ -46,7 +48,7 @@ export function actingLoads({ load, float }: RollingPosition, bearing: ResolvedB
   return steps.map((step): ActingLoad => {
     const radialN = shock * step.radialN
     const externalN = shock * step.axialN + tiltN
-    const rest = { speedRpm: step.speedRpm, share: step.share, tiltN }
+    const rest = { speedRpm: step.speedRpm, share: step.share, externalN, tiltN }
     if (arrangement === 'single') return { radialN, axialN: externalN, ownN: null, ...rest }
     // The other of the pair is loaded as this one is: more in the heavy steps, less in the light ones.
     const weight = load.steps.length > 0 && typed.radialN > 0 ? step.radialN / typed.radialN : 1

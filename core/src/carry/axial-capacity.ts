@@ -25,7 +25,7 @@ export function axialCapacity(
 ): number {
   const safety = wantedStaticSafety(bearing.row.type, running)
   const bears = (axialN: number): boolean => {
-    const load = { radialN, axialN, speedRpm: null, share: 1, tiltN: 0, ownN: null }
+    const load = { radialN, axialN, speedRpm: null, share: 1, externalN: 0, tiltN: 0, ownN: null }
     const { value } = attempt(() => equivalentOf(load, bearing, ratings))
     return (
       value !== null && 2 * value.equivalentN <= ratings.dynamicN && safety * value.staticEquivalentN <= ratings.staticN

@@ -5,6 +5,7 @@ import type { InputError } from '../errors/input-error.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { now, unknown, type Check } from '../working/check.ts'
 import { refusalOf } from '../working/figure.ts'
+import { liftOffForce } from './preload.ts'
 import { wantedStaticSafety } from './static-safety.ts'
 import * as words from './words.ts'
 import { endOf, staticSafetyOf, type Carrying, type CarryOutcome, type Ratings } from './work-out.ts'
@@ -22,6 +23,7 @@ export function carryChecks(position: RollingPosition, outcome: CarryOutcome): C
     ...misalignmentChecks(position, bearing),
     ...loadChecks(position, bearing, ratings, carrying, outcome),
     ...axialChecks(outcome, carrying),
+    ...liftOffChecks(outcome, bearing, carrying),
     ...typeChecks(bearing, ratings, carrying),
     ...speedChecks(outcome, bearing),
   ]
@@ -198,6 +200,15 @@ function typeChecks({ row, interior }: ResolvedBearing, ratings: Ratings, { acti
 
 /** Shallow grooves: half of what the others take along the shaft. */
 const lightSeries = ['618', '619', '160']
+
+/** The preloaded pair of a spindle is there to hold it both ways, whatever pulls; elsewhere one may be let go. */
+function liftOffChecks({ preload }: CarryOutcome, bearing: ResolvedBearing, { acting }: Carrying): Check[] {
+  if (!preload?.guides) return []
+  const axialN = Math.max(...acting.map(({ externalN }) => externalN))
+  const liftOffN = liftOffForce(bearing, preload.forceN)
+  if (axialN <= liftOffN) return []
+  return [now('liftOff', 'watch', words.letsGo(axialN, liftOffN, preload.forceN), { values: { axialN, liftOffN }, field: 'float.endPlayMm' })] // prettier-ignore
+}
 
 /** Share of the speed limit from which it is near. */
 const nearLimit = 0.8

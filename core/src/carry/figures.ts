@@ -13,6 +13,7 @@ import { cleanlinessWords, lubricationWords } from '../words/vocabulary.ts'
 import { endOf, judgedLife, staticSafetyOf, type CarryOutcome } from './work-out.ts'
 import { equivalentFigure } from './load-figures.ts'
 import { forceGiven, ratingGiven } from './givens.ts'
+import { liftOffForce } from './preload.ts'
 import { axialFigure, minimumFigure, ratingFigure, ratioFigure, safetyFigure } from './rating-figures.ts'
 
 /** The figures of Carry, with their working. */
@@ -44,10 +45,28 @@ export function carryFigures(
   const ends = endsFigure(position, outcome)
   if (ends) figures['ends'] = ends
   if (speed) figures['speed'] = speedFigure(position, speed)
+  if (bearing && outcome.preload) figures['liftOff'] = liftOffFigure(bearing, outcome.preload)
   const system = systemFigure(machine, outcome)
   if (system) figures['system'] = system
   return figures
 }
+
+/** Where one bearing of a preloaded pair is let go. */
+const liftOffFigure = (bearing: ResolvedBearing, { mm, forceN }: NonNullable<CarryOutcome['preload']>): Figure => ({
+  label: 'One of the pair is let go at',
+  symbol: 'K_{lift}',
+  quantity: 'force',
+  value: number(liftOffForce(bearing, forceN)),
+  precision: { figures: 2 },
+  formula: isBall(bearing.row.type) ? 'K_{lift} = 2^{3/2} F_p' : 'K_{lift} = 2^{10/9} F_p',
+  givens: [
+    givenOf('force', { figures: 2 }, 'springs of the contacts')('the pair squeezes itself with', 'F_p', forceN),
+    givenOf('length', { decimals: 3 }, 'Float')('preload, running', '', mm),
+  ],
+  source: 'Hertz, both bearings alike',
+  validity: 'Shaft and housing stiff, the angle as it is without load: an upper bound.',
+  estimate: true,
+})
 
 /** Dirt that grinds: no method says in hours how long that takes. */
 const grinds = ({ contamination, cleanliness }: RollingPosition['grease']): boolean =>

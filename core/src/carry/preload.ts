@@ -29,6 +29,18 @@ export function preloadForce({ row, interior }: ResolvedBearing, preloadMm: numb
   return interior.rows * interior.elements * elementN * sin
 }
 
+/**
+ * Axial load from outside at which one bearing of a preloaded pair is let go, N.
+ *
+ *     F = 2^n F_p      n = 3/2 for balls, 10/9 for rollers
+ *
+ * Both bearings alike, shaft and housing stiff: the loaded one then has twice the approach of the preload.
+ *
+ * @see Hertz; rule of thumb 2.8 and 2 times the preload
+ */
+export const liftOffForce = ({ row }: ResolvedBearing, preloadN: number): number =>
+  2 ** (isBall(row.type) ? 3 / 2 : 10 / 9) * preloadN
+
 function ballStiffness({ elementDiameterMm, pitchDiameterMm, contactAngleDeg }: ResolvedBearing['interior']): number {
   const contacts = ballContacts({
     elementDiameterMm,

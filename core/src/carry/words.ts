@@ -183,7 +183,8 @@ export const axialOverLimit = (axialN: number, { key, mostN }: AxialLimit): Sayi
 /** What governs the permissible axial load, in a working. */
 export const axialLimitLabel = ({ key }: AxialLimit): string => limitWords[key].what
 
-export const preloadedPair = (preloadMm: number, forceN: number): Saying => ({
-  reason: `The pair runs with ${mm(preloadMm, 3)} of preload, which squeezes it with about ${newtons(forceN)}.`,
-  wayOut: 'Preload only to the figure of the machine’s maker.',
+export const letsGo = (axialN: number, liftOffN: number, preloadN: number): Saying => ({
+  reason: `An axial load of ${newtons(axialN)} lets one bearing of the pair go: a preload of ${newtons(preloadN)} holds both up to ${newtons(liftOffN)}.`,
+  wayOut:
+    'Preload it more, to the figure of the machine’s maker and as warm as it runs, or take a pair of larger angle; what is let go skids and chatters.',
 })

@@ -63,8 +63,8 @@ export interface CarryOutcome {
   refusal: InputError | null
   life: Life | null
   wantedH: number
-  /** Preload of the pair as it runs, mm, and the force it makes; null for a pair with play and for a single bearing. */
-  preload: { mm: number; forceN: number } | null
+  /** Preload of the pair as it runs, mm, the force it makes, and whether it is there to guide; null for a pair with play and for a single bearing. */
+  preload: { mm: number; forceN: number; guides: boolean } | null
   /** Parts that give way under axial load before the raceways do. */
   axialLimits: AxialLimit[]
   film: Outcome<RunningFilm>
@@ -82,7 +82,7 @@ export function workOutCarry(position: RollingPosition, machine: Machine, lookup
   const bearing = lookup.kind === 'found' ? lookup.bearing : null
   const missing = missingInputs(position, bearing)
   const ratings = bearing ? ratingsOf(position, bearing) : null
-  const preload = bearing ? preloadOf(position, bearing) : null
+  const preload = bearing ? preloadOf(position, bearing, machine) : null
   const loaded =
     bearing && ratings && missing.load.length === 0
       ? attempt(() => carry(position, bearing, ratings, preload?.forceN ?? 0))
@@ -249,9 +249,11 @@ export function equivalentOf(
 }
 
 /** The preload of a pair as it runs and what it squeezes with; null where there is none. */
-function preloadOf(position: RollingPosition, bearing: ResolvedBearing): { mm: number; forceN: number } | null {
+function preloadOf(position: RollingPosition, bearing: ResolvedBearing, { kind }: Machine): CarryOutcome['preload'] {
   const playMm = factsOf(bearing.row.type).adjusted ? runningPlayMm(position, bearing) : null
-  return playMm !== null && playMm < 0 ? { mm: -playMm, forceN: preloadForce(bearing, -playMm) } : null
+  return playMm !== null && playMm < 0
+    ? { mm: -playMm, forceN: preloadForce(bearing, -playMm), guides: kind === 'spindle' }
+    : null
 }
 
 /** P/C; null while it is not known. */

@@ -1,5 +1,9 @@
 import type { BearingLookup } from '../catalogue/resolve-bearing.ts'
 import { radialGive } from '../catalogue/radial-give.ts'
+import { attempt } from '../errors/input-error.ts'
+import { insideOf } from '../inside/of-bearing.ts'
+import { loadDistribution } from '../inside/load-distribution.ts'
+import { resolveInside } from '../inside/bearing-inside.ts'
 import type { ShaftLine } from '../model/shaft-line.ts'
 import { firstCriticalRpm, solveBeam } from './beam.ts'
 import { sectionMasses } from './part-loads.ts'
@@ -20,7 +24,11 @@ export interface LineBending {
 /** Load below which a bearing is taken to give as if it were this share of its dynamic rating: an unloaded one is not soft. */
 const leastLoadShare = 0.005
 
-/** Bends a shaft on its bearings, each giving way as its inside lets it, and finds the first critical speed. */
+/**
+ * Bends a shaft on its bearings, each giving way as its inside lets it, and finds the first critical speed.
+ *
+ * The bend goes by how far the rings approach under the load; the critical speed by how stiff the bearing is about that place.
+ */
 export function lineBending(
   line: ShaftLine,
   { loads, supports }: LineLoads,
@@ -31,17 +39,18 @@ export function lineBending(
     ...sectionMasses(line),
     ...line.parts.filter(({ massKg }) => massKg > 0).map(({ xMm, massKg }) => ({ xMm, massKg })),
   ]
-  const gives = supports.map(({ radialN }, index) => giveOf(radialN, lookups[index]))
-  const beam = {
+  const gives = supports.map((support, index) => giveOf(support, lookups[index]))
+  const onSprings = (springOf: (give: BearingGive) => number) => ({
     sections: line.sections,
     supports: line.supports.map(({ xMm }, index) => {
       const give = gives[index]
-      return give ? { xMm, stiffnessNPerMm: give.loadN / give.mm } : { xMm }
+      return give ? { xMm, stiffnessNPerMm: springOf(give) } : { xMm }
     }),
-  }
+  })
+  const bent = onSprings(({ loadN, mm }) => loadN / mm)
   const inPlane = (part: (angle: number) => number) =>
     solveBeam({
-      ...beam,
+      ...bent,
       loads: loads.map(({ xMm, radialN, angleDeg, turns }) => ({
         xMm,
         forceN: radialN * (turns ? 1 : part(radians(angleDeg))),
@@ -60,14 +69,33 @@ export function lineBending(
       const give = gives[index]
       return give ? (radialN * give.mm) / give.loadN : null
     }),
-    criticalRpm: Math.min(firstCriticalRpm({ ...beam, loads: [], masses }), 1e6),
+    criticalRpm: Math.min(firstCriticalRpm({ ...onSprings(({ nPerMm }) => nPerMm), loads: [], masses }), 1e6),
   }
 }
 
-function giveOf(radialN: number, lookup: BearingLookup | undefined): { loadN: number; mm: number } | null {
+/** How far a bearing gives way under a load, and how stiff it is there. */
+interface BearingGive {
+  loadN: number
+  mm: number
+  nPerMm: number
+}
+
+/**
+ * By the load distribution, without clearance. A single row that opens without its partner is held along the shaft by that partner
+ * and not by a load, so its own approach is taken.
+ *
+ * @returns null where nothing is known
+ */
+function giveOf(
+  { radialN, axialN }: { radialN: number; axialN: number },
+  lookup: BearingLookup | undefined,
+): BearingGive | null {
   if (lookup?.kind !== 'found') return null
   const { row, interior } = lookup.bearing
   const loadN = Math.max(radialN, leastLoadShare * interior.dynamicRatingN)
+  const inside = insideOf(lookup.bearing, { radialN: loadN, axialN: Math.abs(axialN) })
+  const { value } = attempt(() => (resolveInside(inside).open ? null : loadDistribution(inside)))
+  if (value) return { loadN, mm: value.radialUm / 1000, nPerMm: 1000 * value.stiffnessNPerUm }
   const mm = radialGive(row.type, interior, loadN)
-  return mm === null ? null : { loadN, mm }
+  return mm === null ? null : { loadN, mm, nPerMm: loadN / mm }
 }

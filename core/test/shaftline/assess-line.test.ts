@@ -3,7 +3,9 @@ import fc from 'fast-check'
 import { assess, assessLine, machineKinds, numberOf, ShaftLine, sketchShaft, usualSketch } from '../../src/index.ts'
 import { partLoads } from '../../src/shaftline/part-loads.ts'
 import { loadCaseOf, lineLoads, meanOfTurning } from '../../src/shaftline/support-loads.ts'
-import { positionWith } from '../bench-position.ts'
+import { insideOf } from '../../src/inside/of-bearing.ts'
+import { loadDistribution } from '../../src/inside/load-distribution.ts'
+import { bearingOf, positionWith } from '../bench-position.ts'
 import { catalogue } from '../references.ts'
 
 /** A thin plain shaft of 1 m on two bearings at 200 and 800 mm, so light that its parts decide. */
@@ -167,6 +169,21 @@ describe('who holds the shaft', () => {
     assert.isAbove(giving?.giveMm[0] ?? NaN, 0.003)
     assert.isAbove(giving?.largestMm ?? NaN, rigid?.largestMm ?? NaN)
     assert.isBelow(giving?.criticalRpm ?? NaN, rigid?.criticalRpm ?? NaN)
+  })
+
+  it('gives by the load distribution, and is stiffer about that place than on the way there', () => {
+    const loaded = line({
+      sections: [{ lengthMm: 1000, diameterMm: 300 }],
+      parts: [part('force', { radialN: 30_000 })],
+    })
+    const { bending, supports } = assessLine(loaded, bearings, catalogue)
+    const bearing = bearingOf(bearings.get('A') ?? '')
+    const [here] = supports
+    const { radialUm, stiffnessNPerUm } = loadDistribution(
+      insideOf(bearing, { radialN: here?.radialN ?? 0, axialN: 0 }),
+    )
+    assert.closeTo(bending?.giveMm[0] ?? NaN, radialUm / 1000, 1e-9)
+    assert.isAbove(stiffnessNPerUm, (here?.radialN ?? NaN) / radialUm)
   })
 
   it('watches a slope that the bearing does not forgive, and a speed near the critical one', () => {

@@ -71,6 +71,7 @@ const shown = computed(() => [
   'loadRatio',
   'staticSafety',
   'axialCapacity',
+  'liftOff',
   'speed',
   'dynamicRating',
   'staticRating',
