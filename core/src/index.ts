@@ -272,6 +272,7 @@ export { numberOf, refusalOf, type Figure, type FigureValue, type Given, type Mi
 export { withShaftLine } from './shaftline/apply-loads.ts'
 export { arrivalChecks, arrivalQuestions, type ArrivalCheck, type ArrivalQuestion } from './shaftline/arrival.ts'
 export { shaftLevers, type Lever } from './whole-shaft/levers.ts'
+export { referenceSystemH } from './whole-shaft/reference.ts'
 export { lifeChecksOf, shaftLife, type ShaftLife } from './whole-shaft/life.ts'
 export { assessLine, type LineAssessment } from './shaftline/assess-line.ts'
 export { sketchShaft, usualSketch, type ShaftSketch } from './shaftline/templates.ts'

@@ -1,17 +1,7 @@
 import { factsOf, bearingTypeNames, type BearingType } from '../bearing-types/index.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import type { Saying } from '../working/check.ts'
-import {
-  degrees,
-  life,
-  lifeFigures,
-  longestLifeH,
-  mm,
-  newtons,
-  percent,
-  plain,
-  withArticle,
-} from '../words/quantities.ts'
+import { degrees, life, lifeFigures, longestLifeH, newtons, percent, plain, withArticle } from '../words/quantities.ts'
 import { runningWords } from '../words/vocabulary.ts'
 import type { AxialLimit } from './axial-limits.ts'
 

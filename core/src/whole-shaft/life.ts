@@ -95,7 +95,8 @@ export function lifeChecksOf({ lives }: ShaftLife, requiredH: number): Check[] {
 
 const typeOf = (lookup: BearingLookup): BearingType | null => (lookup.kind === 'found' ? lookup.bearing.row.type : null)
 
-const onShaft = (inputs: RollingPosition): RollingPosition => ({
+/** A position under the loads of its shaft. */
+export const onShaft = (inputs: RollingPosition): RollingPosition => ({
   ...inputs,
   load: { ...inputs.load, from: 'shaft-line' },
 })

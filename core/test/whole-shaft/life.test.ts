@@ -1,6 +1,7 @@
 import { assert } from 'chai'
 import {
   assess,
+  referenceSystemH,
   shaftLevers,
   shaftLife,
   sketchShaft,
@@ -24,6 +25,25 @@ const whole = (changes: Partial<ShaftLine> = {}) => ({
 })
 
 describe('the life of a whole shaft', () => {
+  it('has one with clearance and tilt as they run: less on a shaft that bends far, and none that is not known', () => {
+    const known = { seat: { loadCase: 'inner-turns', slides: 'outer' }, float: { innerC: 62, outerC: 58 } } as const
+    const on = (diameterMm: number) => {
+      const { line, ...rest } = whole()
+      const sections = line.sections.map((one) => (one.lengthMm > 300 ? { ...one, diameterMm } : one))
+      const positions = ['6316-C3', 'NU316-C3'].map((designation, index) => ({ name: rest.positions[index]?.name ?? '', inputs: positionWith({ bearing: { designation }, grease, ...known }) })) // prettier-ignore
+      return { ...rest, line: { ...line, sections }, positions }
+    }
+    const share = (diameterMm: number) => {
+      const shaft = on(diameterMm)
+      const life = shaftLife(shaft, catalogue)
+      return (referenceSystemH(shaft, life, catalogue) ?? NaN) / (life.systemH ?? NaN)
+    }
+    assert.isBelow(share(30), 0.7 * share(50))
+    assert.approximately(share(120), 1, 0.25)
+    const open = whole()
+    assert.isNull(referenceSystemH(open, shaftLife(open, catalogue), catalogue))
+  })
+
   it('is shorter than that of its weakest bearing, and each is what its bench says', () => {
     const { line, positions } = whole()
     const { lives, systemH, weakest } = shaftLife(whole(), catalogue)

@@ -26,6 +26,7 @@ import LooseBar from './LooseBar.vue'
 import { keepDrawing, keepFigures } from './download.ts'
 import { lensPages, pageOfField } from './lens-pages.ts'
 import { useCandidates } from './identify/use-candidates.ts'
+import { pageFigures } from './page-figures.ts'
 import { lensOfField, openBench } from './use-bench.ts'
 
 const { id, lens: asked = '' } = defineProps<{ id: string; lens?: string }>()
@@ -103,12 +104,10 @@ const candidates = useCandidates(bench)
 const comparing = computed(
   () => lens.value === 'identify' && bench.pageOf('identify') === 'measure' && candidates.value.length > 0,
 )
-const openPage = computed(() => lensPages[lens.value].find(({ key }) => key === bench.pageOf(lens.value)))
-/** Those of the page that is open first, then those of its lens. */
-const figures = computed(() => ({ ...openPage.value?.figures?.(bench), ...bench.assessment.value.lenses[lens.value].figures })) // prettier-ignore
+const figures = computed(() => pageFigures(bench, lens.value))
 /** Some pages have a drawing of their own. */
 const pageSheet = computed(() => {
-  const page = openPage.value
+  const page = lensPages[lens.value].find(({ key }) => key === bench.pageOf(lens.value))
   const on = { id, assessment: bench.assessment.value, inputs: bench.effective.value, bearing: bench.bearing.value, section: section.value } // prettier-ignore
   const props = page?.sheet?.props(on)
   return page?.sheet && props ? { ...page.sheet, props } : null

@@ -1,7 +1,6 @@
-import type { Figure, ResolvedBearing, RollingAssessment, RollingPosition } from '@yardfrost/core'
+import type { ResolvedBearing, RollingAssessment, RollingPosition } from '@yardfrost/core'
 import type { Component } from 'vue'
 import type { HalfSection } from '../drawing/half-section.ts'
-import type { Bench } from './use-bench.ts'
 
 /** What a drawing of a page is drawn from. */
 export interface OnBench {
@@ -35,6 +34,4 @@ export interface LensPage {
   /** It brings the frame of the lens itself, for what it has to say around it. */
   ownSheet?: boolean
   sheet?: PageSheet
-  /** Figures it works out besides those of its lens, for their working. */
-  figures?: (bench: Bench) => Record<string, Figure>
 }

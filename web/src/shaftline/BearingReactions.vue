@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { watchDebounced } from '@vueuse/core'
-import { holdsRolling, loadsApart, longestLifeH, shaftLevers, type Lever } from '@yardfrost/core'
+import { holdsRolling, loadsApart, longestLifeH, referenceSystemH, shaftLevers, type Lever } from '@yardfrost/core'
 import { computed, shallowRef } from 'vue'
 import { useFormat } from '../figures/use-format.ts'
 import { catalogue } from '../references.ts'
@@ -39,15 +39,25 @@ function hours(value: number | null) {
   return format.digits(value, 'duration', { figures: 2 })
 }
 
-/** What buys most life, worked out once a drag is over: it solves the shaft a dozen times. */
+/** What buys most life, and all lives together as the insides run, worked out once a drag is over: that solves the shaft a dozen times. */
 const levers = shallowRef<Lever[]>([])
+const referenceH = shallowRef<number | null>(null)
 watchDebounced(
   shaft.whole,
   (whole) => {
     levers.value = whole ? shaftLevers(whole, catalogue).slice(0, 3) : []
+    const life = shaft.life.value
+    referenceH.value = whole && life ? referenceSystemH(whole, life, catalogue) : null
   },
   { debounce: 250, immediate: true },
 )
+/** Lives that differ by less are one. */
+const alike = 0.05
+const reference = computed(() => {
+  const [rated, running] = [shaft.life.value?.systemH, referenceH.value]
+  if (!rated || running === null || Math.abs(running / rated - 1) < alike) return ''
+  return `With clearance and tilt as they run, ${hours(running)} h.`
+})
 </script>
 
 <template>
@@ -86,6 +96,7 @@ watchDebounced(
       Together {{ hours(shaft.life.value.systemH) }} h<template v-if="shaft.wantedH.value"
         >, required {{ format.digits(shaft.wantedH.value, 'duration') }}</template
       >. The weakest is {{ shaft.life.value.weakest }}.
+      <span v-if="reference" class="quiet" data-test="whole-reference">{{ reference }}</span>
     </p>
     <p v-if="bound.length" class="ember" data-test="bound">
       Held at both ends and hot:

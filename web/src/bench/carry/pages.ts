@@ -1,7 +1,5 @@
 import { defineAsyncComponent } from 'vue'
 import type { LensPage } from '../lens-page.ts'
-import { useContacts } from './use-contacts.ts'
-import { useInside } from './use-inside.ts'
 
 /** Pages of this lens; it opens with the first. */
 export const carryPages: readonly LensPage[] = [
@@ -23,7 +21,6 @@ export const carryPages: readonly LensPage[] = [
       component: defineAsyncComponent(() => import('./InsideSheet.vue')),
       props: ({ bearing }) => bearing && { bearing },
     },
-    figures: (bench) => useInside(bench).figures.value,
   },
   {
     key: 'duty',
@@ -53,7 +50,6 @@ export const carryPages: readonly LensPage[] = [
       component: defineAsyncComponent(() => import('./ContactSheet.vue')),
       props: ({ bearing }) => bearing && {},
     },
-    figures: (bench) => useContacts(bench).figures.value,
   },
   {
     key: 'what-if',
