@@ -188,6 +188,10 @@ describePage('at the bench', { as: 'technician' }, ({ page }) => {
     await page.turnTo('types')
     await page.seeText('[data-test="types"]', /Needle roller[\s\S]*carries no axial load/)
     await page.see('[data-type="deep-groove-ball"].here')
+    await page.seeText(
+      '[data-test="plain-or-rolling"]',
+      /rolling.*a bush without a film burns at this speed.*thrust face.*Together −5/s,
+    )
   })
 
   it('keeps the drawing as SVG and the figures as CSV', async () => {

@@ -43,6 +43,9 @@ import { driveUpCalculation } from './mount/drive-up.ts'
 import { heatCalculation } from './mount/heat.ts'
 import { pressCalculation } from './mount/press.ts'
 import { transferWindowCalculation } from './mount/window.ts'
+import { balanceCalculation } from './plain/balance.ts'
+import { bushCalculation } from './plain/bush.ts'
+import { plainOrRollingCalculation } from './plain/compare.ts'
 import { filmCalculation } from './plain/film.ts'
 import { pressureVelocityCalculation } from './plain/pressure-velocity.ts'
 import { adaptIntervalCalculation } from './records/adapt-interval.ts'
@@ -181,6 +184,9 @@ export function createCalculations({ catalogue: whole, damage }: References): Re
     matchSpectrumCalculation,
     filmCalculation,
     pressureVelocityCalculation,
+    balanceCalculation,
+    bushCalculation,
+    plainOrRollingCalculation,
     calculation(
       'damage.rank',
       'Causes of damage, ranked, and what to look at next',

@@ -317,6 +317,8 @@ export {
 export { bestClearance, type BestClearance, type BestClearanceInput } from './inside/best-clearance.ts'
 export { grouped } from './tables/grouped.ts'
 export { contactsOf, type ContactKind, type ContactOfKind } from './inside/contact-kinds.ts'
+export { plainForDuty } from './identify/plain-for-duty.ts'
+export { ruleWords } from './plain/words.ts'
 export { bestClearanceFigure, insideFigures, pressureFigure } from './inside/inside-figures.ts'
 export { insideInput, seeInside, type InsideLoad, type SeenInside } from './inside/see-inside.ts'
 export { heaviestOf } from './carry/work-out.ts'

@@ -6,6 +6,7 @@ import ChoiceField from '../../form/ChoiceField.vue'
 import QuantityField from '../../form/QuantityField.vue'
 import { choices } from '../options.ts'
 import { useBench } from '../use-bench.ts'
+import PlainOrRolling from './PlainOrRolling.vue'
 
 /** Every type held against this duty: what it is good at, and why it is out. */
 const bench = useBench()
@@ -61,6 +62,7 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
       </tbody>
     </table>
   </div>
+  <PlainOrRolling />
   <p class="quiet">
     <RouterLink
       class="link"
