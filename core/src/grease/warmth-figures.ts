@@ -63,7 +63,7 @@ function expectedGivens({ grease }: RollingPosition, { temperature, load, speedR
   ] // prettier-ignore
 }
 
-function frictionFigure({ torque }: Warmth): Figure {
+function frictionFigure({ torque, byCoefficientW }: Warmth): Figure {
   const newtonMetres = givenOf('torque', { figures: 2 })
   return {
     label: 'Friction',
@@ -79,7 +79,17 @@ function frictionFigure({ torque }: Warmth): Figure {
       newtonMetres('to start it', '', torque.startingTorqueNmm * nmPerNmm, 'guidance, within a factor of two'),
     ],
     source: 'Classical two-term model (Palmgren); ISO 15312 for its factors',
-    validity: 'Load and lubricant to 30 %, seals to 60 %; grease that has run in.',
+    validity:
+      'Load and lubricant to 30 %, seals to 60 %; grease that has run in. One coefficient times load and half the bore knows neither speed, oil nor seals.',
+    practice: 'friction of load, lubricant and seals apart',
+    ...(byCoefficientW === null
+      ? {}
+      : {
+          practices: [
+            { key: 'two-term', name: 'load, lubricant, seals', value: number(torque.powerW), leads: true },
+            { key: 'coefficient', name: 'one coefficient', value: number(byCoefficientW), leads: false },
+          ],
+        }),
     estimate: true,
   }
 }

@@ -1,5 +1,5 @@
 import type { Carrying } from '../carry/work-out.ts'
-import { hasRibs } from '../catalogue/decode-designation.ts'
+import { hasNoCage, hasRibs } from '../catalogue/decode-designation.ts'
 import { overallWidth } from '../catalogue/catalogue.ts'
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import { attempt } from '../errors/input-error.ts'
@@ -18,6 +18,8 @@ import type { Missing } from '../working/figure.ts'
 export interface Warmth {
   temperature: RunningTemperature
   torque: FrictionTorque
+  /** Friction by one coefficient of the type, W. */
+  byCoefficientW: number | null
   /** Speed at which friction and cooling balance; null for types the method does not know. */
   thermal: SpeedThermal | null
   /** What the housing rises by, K, when it is flooded: twice the lubricant in the way of the elements. */
@@ -31,6 +33,8 @@ export interface Warmth {
 const airMPerS = { still: 0.2, moving: 1.2, blown: 5 } as const
 /** Flooded, or filled to the brim with grease: the viscous part doubles. */
 const flooded = 2
+/** Without a cage the elements drag more lubricant along; the model knows no more than three times. */
+const [crowded, mostChurn] = [2.5, 3]
 /** Cooling in the method of ISO 15312 of a housing of its own in still air; of one in a machine it is 1. */
 const coolingOf = { 'pillow-block': 0.4, flanged: 0.4, 'motor-end-shield': 1, 'machine-wall': 1 } as const
 
@@ -100,16 +104,17 @@ export function warmthOf(
     ...(grease.hotShaftMm === null ? {} : { shaftDistanceMm: grease.hotShaftMm }),
   }
   const runs = (churnFactor: number) => runningTemperature({ ...makes, ...seals, ...place, churnFactor, ...(grease.runningC === null ? {} : { measuredC: grease.runningC }) }) // prettier-ignore
-  const temperature = runs(1)
+  const churn = hasNoCage(decoded) ? crowded : 1
+  const temperature = runs(churn)
   const viscosityCst = temperature.viscosityCst ?? 1
   return {
     temperature,
-    torque: frictionTorque({ ...makes, ...seals, churnFactor: 1, pitchDiameterMm: (row.boreMm + row.odMm) / 2, speedRpm, viscosityCst }), // prettier-ignore
+    torque: frictionTorque({ ...makes, ...seals, churnFactor: churn, pitchDiameterMm: (row.boreMm + row.odMm) / 2, speedRpm, viscosityCst }), // prettier-ignore
     thermal: attempt(() =>
       speedThermal({
         ...makes,
         ...size,
-        churnFactor: 1,
+        churnFactor: churn,
         speedRpm,
         viscosityCst,
         ambientC: roomC,
@@ -118,11 +123,22 @@ export function warmthOf(
         oilFlowLPerMin: 0,
       }),
     ).value,
-    floodedK: runs(flooded).housingC - temperature.housingC,
+    byCoefficientW: coefficientW(row, carrying, speedRpm),
+    floodedK: runs(Math.min(mostChurn, flooded * churn)).housingC - temperature.housingC,
     load,
     speedRpm,
     roomC,
   }
+}
+
+/** M = μ P d / 2: it knows neither speed nor oil. */
+function coefficientW(
+  { type, boreMm }: ResolvedBearing['row'],
+  { equivalentN }: Carrying,
+  speedRpm: number,
+): number | null {
+  const coefficient = frictionOf[type]?.coefficient
+  return coefficient === undefined ? null : ((coefficient * equivalentN * boreMm) / 2) * speedRpm * (Math.PI / 30_000)
 }
 
 /** Outer ring the method of thermal speeds asks for, °C. */

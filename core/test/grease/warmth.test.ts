@@ -64,6 +64,22 @@ describe('how warm a position runs', () => {
     assert.isAbove(still?.floodedK ?? 0, 0)
   })
 
+  it('sets friction beside that of one coefficient, which knows no oil', () => {
+    const practices = (nu40Cst: number) => run({ nu40Cst }).figures['friction']?.practices ?? []
+    const [thin, thick] = [practices(32), practices(220)]
+    assert.deepEqual(thin.map(({ key, leads }) => [key, leads]), [['two-term', true], ['coefficient', false]]) // prettier-ignore
+    assert.deepEqual(thin[1]?.value, thick[1]?.value)
+    assert.notDeepEqual(thin[0]?.value, thick[0]?.value)
+    // 0.0015 · 4000 N · 35 mm at 1480 a minute.
+    assert.closeTo(run({}).warmth?.byCoefficientW ?? 0, 32.5, 0.5)
+  })
+
+  it('runs rollers without a cage warmer than those with one', () => {
+    const load = { radialN: 12_000, axialN: 0, speedRpm: 400 }
+    const at = (designation: string) => run({}, { bearing: { designation }, load }).warmth?.temperature.housingC ?? NaN
+    assert.isAbove(at('NJ2214 V'), at('NJ2214'))
+  })
+
   it('counts rubbing lips, and leaves the thermal speed out where the method has none', () => {
     const sealed = run({}, { bearing: { designation: '6214-2RS-C3' } }).warmth
     assert.isAbove(sealed?.torque.sealTorqueNmm ?? 0, 0)

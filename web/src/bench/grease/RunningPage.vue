@@ -2,6 +2,7 @@
 import { airWords, lubricationWords, shaftEndWords, standsInWords } from '@yardfrost/core'
 import { computed } from 'vue'
 import FigureLine from '../../figures/FigureLine.vue'
+import PracticeList from '../../figures/PracticeList.vue'
 import ChoiceField from '../../form/ChoiceField.vue'
 import QuantityField from '../../form/QuantityField.vue'
 import LensSheet from '../LensSheet.vue'
@@ -47,6 +48,7 @@ const shown = ['excess', 'friction', 'settles', 'flooded', 'thermal']
       </p>
       <template v-for="name in shown" :key="name">
         <FigureLine v-if="figures[name]" :name="name" :figure="figures[name]" @working="emit('working', $event)" />
+        <PracticeList v-if="name === 'friction' && figures[name]" :figure="figures[name]" />
       </template>
     </template>
   </LensSheet>
