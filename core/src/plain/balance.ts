@@ -1,4 +1,5 @@
 import table from '../../data/sleeve-friction.json' with { type: 'json' }
+import leakageTable from '../../data/sleeve-leakage.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
 import { clippedOil } from '../lubrication/oil-line.ts'
 import { heatToAir, oilCarriesW, shaftFin } from '../running/cooling.ts'
@@ -141,7 +142,7 @@ function journalAt(given: BalanceInput): (celsius: number) => JournalAt {
   const gapMm = diametralClearanceMm / 2
   const ratio = lengthMm / d
   const metresPerS = (Math.PI * d * speedRpm) / 60_000
-  const [k0, k1] = [1, 2].map((column) => interpolate(table.leakage, ratio, column)) as [number, number]
+  const [k0, k1] = [1, 2].map((column) => interpolate(leakageTable.rows, ratio, column)) as [number, number]
   const frictionAt = frictionRatio(ratio)
   return (celsius) => {
     const viscosityCst = viscosity(celsius)

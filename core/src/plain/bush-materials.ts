@@ -37,8 +37,9 @@ export interface BushMaterial {
 const factorsOf = (table_: Record<string, (number | null)[]>, key: string) => table_[key] ?? []
 
 const inHalves = (mm: number) => Math.floor(2 * mm + 0.5) / 2
-const linedWall = (journalMm: number) =>
-  table.linedWallsMm.find(([below]) => below === null || below === undefined || journalMm < below)?.[1] ?? 0
+/** Walls of lined bushes are made by steps of the journal, mm: so thick below so much. */
+const linedWalls = [[20, 1], [28, 1.5], [45, 2], [Infinity, 2.5]] as const // prettier-ignore
+const linedWall = (journalMm: number) => linedWalls.find(([below]) => journalMm < below)?.[1] ?? 0
 
 /** In the order of the table, which breaks ties. */
 export const bushMaterials: readonly BushMaterial[] = table.rows.map((row): BushMaterial => {
