@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
 import { BearingType, isBall } from '../bearing-types/index.ts'
 import { materialOf, ringSteel, type Material } from '../model/materials.ts'
+import { pressedRing } from '../seat/pressed-ring.ts'
 import { warmInterference } from '../seat/warm-fit.ts'
 
 export const ShaftMaterial = z
@@ -165,13 +166,8 @@ function innerExpansion({ d, F, shaftBore, shaft }: Stack, interferenceUm: numbe
 /** Shrinking of the outer raceway's diameter, µm, under an interference in µm. */
 function outerContraction({ D, E, housingOd, housing }: Stack, interferenceUm: number): number {
   if (interferenceUm <= 0) return 0
-  const h = E / D
-  const g = housingOd === 0 ? 0 : D / housingOd
-  const give =
-    ((1 + g ** 2) / (1 - g ** 2) + housing.poisson) / housing.modulus +
-    ((1 + h ** 2) / (1 - h ** 2) - ringSteel.poisson) / ringSteel.modulus
-  const pressure = interferenceUm / (D * give)
-  return (2 * pressure * E) / (ringSteel.modulus * (1 - h ** 2))
+  const ring = { insideMm: E, outsideMm: D, ring: ringSteel, housing, housingOutsideMm: housingOd }
+  return 1000 * pressedRing(ring, interferenceUm / 1000).closingMm
 }
 
 /** Interference above which a fit is no longer elastic, µm per mm. */

@@ -2,7 +2,7 @@ import table from '../../data/sleeve-friction.json' with { type: 'json' }
 import leakageTable from '../../data/sleeve-leakage.json' with { type: 'json' }
 import { InputError } from '../errors/input-error.ts'
 import { clippedOil } from '../lubrication/oil-line.ts'
-import { heatToAir, oilCarriesW, shaftFin } from '../running/cooling.ts'
+import { heatToAir, oilCarriesW, shaftFin, surfaceSpeed } from '../running/cooling.ts'
 import { interpolate } from '../tables/step-table.ts'
 import { calculation } from '../working/calculation.ts'
 import { rootOf } from '../working/root-of.ts'
@@ -141,7 +141,7 @@ function journalAt(given: BalanceInput): (celsius: number) => JournalAt {
   const viscosity = clippedOil(given)
   const gapMm = diametralClearanceMm / 2
   const ratio = lengthMm / d
-  const metresPerS = (Math.PI * d * speedRpm) / 60_000
+  const metresPerS = surfaceSpeed(d, speedRpm)
   const [k0, k1] = [1, 2].map((column) => interpolate(leakageTable.rows, ratio, column)) as [number, number]
   const frictionAt = frictionRatio(ratio)
   return (celsius) => {

@@ -3,7 +3,9 @@ import { InputError } from '../errors/input-error.ts'
 import { materialOf } from '../model/materials.ts'
 import { calculation } from '../working/calculation.ts'
 import { bushLubrications, bushMaterials, type BushFinish, type BushMaterial } from './bush-materials.ts'
+import { pressedRing } from '../seat/pressed-ring.ts'
 import { dirts, shocks } from './compare.ts'
+import { sliding, useVerdict } from './sliding.ts'
 
 const names = bushMaterials.map(({ name }) => name) as [string, ...string[]]
 
@@ -81,18 +83,16 @@ const filmFromMPerS = 0.5
 /**
  * Materials for a slow or boundary-lubricated bush by pressure, speed and wear, and the bush itself.
  *
- *     p = W / (L D)      v = π D n / 60 000      wear = k p v      utilisation = the largest of p, v, p v over its limit
+ *     wear = k p v      utilisation = the largest of p, v, p v over its limit
  *
  * @throws InputError on `lengthMm` (neither length nor ratio, or outside 0.2 to 3 diameters), `temperatureC`, `housingOdMm`
  * @see general catalogue practice; wear coefficients of tribology textbooks; thick rings (Lamé) for the press fit
  */
 export function bush(given: Given): Bush {
-  const { journalDiameterMm: d, loadN, speedRpm, lubrication } = given
   const lengthMm = lengthOf(given)
   checkTemperature(given)
-  const pressureMPa = loadN / (lengthMm * d)
-  const velocityMPerS = (Math.PI * d * speedRpm) / 60_000
-  const duty = { ...given, pressureMPa, velocityMPerS, pv: pressureMPa * velocityMPerS }
+  const slides = sliding({ ...given, lengthMm })
+  const duty = { ...given, ...slides }
   const judged = bushMaterials.map((material) => ({ material, reason: excludedBy(material, given) }))
   const ranked = judged.flatMap(({ material, reason }) => (reason ? [] : [rank(material, duty)])).sort(better)
   const [best] = ranked
@@ -100,13 +100,11 @@ export function bush(given: Given): Bush {
   const sized = bushMaterials.find(({ name }) => name === (given.material ?? (verdict === 'none-suitable' ? '' : best?.material)))
   return {
     lengthMm,
-    pressureMPa,
-    velocityMPerS,
-    pv: duty.pv,
+    ...slides,
     ranked,
     excluded: judged.flatMap(({ material: { name }, reason }) => (reason ? [{ material: name, reason }] : [])),
     verdict,
-    filmPossible: lubrication === 'oil-fed' && velocityMPerS >= filmFromMPerS,
+    filmPossible: given.lubrication === 'oil-fed' && slides.velocityMPerS >= filmFromMPerS,
     bush: sized ? sizeBush(sized, duty) : null,
   }
 } // prettier-ignore
@@ -144,7 +142,7 @@ function excludedBy(material: BushMaterial, { lubrication, temperatureC, food, s
   return material.dirt[dirts.indexOf(dirt)] === null ? ('dirt' as const) : null
 }
 
-type Duty = Given & { pressureMPa: number; velocityMPerS: number; pv: number }
+type Duty = Given & ReturnType<typeof sliding>
 
 /** What heat leaves of a limit: nothing is taken up to this, °C. */
 const coolC = 40
@@ -160,8 +158,7 @@ function rank(material: BushMaterial, duty: Duty): RankedBush {
     ['pv', pv / (material.pv * by.pvFactor * heat)],
   ] as const
   const [limitedBy, utilisation] = uses.reduce((most, one) => (one[1] > most[1] ? one : most))
-  const compared = Math.round(utilisation * 1e4) / 1e4
-  const verdict = compared <= 0.8 ? 'ok' : compared <= 1 ? 'marginal' : 'over-limit'
+  const verdict = useVerdict(utilisation)
   const judged = { material: material.name, utilisation, limitedBy, verdict } as const
   if (verdict === 'over-limit')
     return { ...judged, wearUmPer1000H: null, wearLimitMm: null, lifeH: null, lifeLowH: null, lifeHighH: null }
@@ -206,12 +203,10 @@ function sizeBush(material: BushMaterial, duty: Duty): SizedBush {
       fix: 'Measure the outside of the housing.',
     })
   const interferenceMm = material.interferenceMm(odMm)
-  const housing = materialOf(duty.housingMaterial)
-  const giveBush = (odMm ** 2 + d ** 2) / (odMm ** 2 - d ** 2) - material.poisson
-  const giveHousing =
-    housing.poisson + (housingOdMm > 0 ? (housingOdMm ** 2 + odMm ** 2) / (housingOdMm ** 2 - odMm ** 2) : 1)
-  const fitPressureMPa = interferenceMm / (odMm * (giveHousing / housing.modulus + giveBush / material.modulus))
-  const closingInMm = (2 * fitPressureMPa * d * odMm ** 2) / (material.modulus * (odMm ** 2 - d ** 2))
+  const fit = pressedRing(
+    { insideMm: d, outsideMm: odMm, ring: material, housing: materialOf(duty.housingMaterial), housingOutsideMm: housingOdMm },
+    interferenceMm,
+  ) // prettier-ignore
   const { share, mm, greasedShare } = material.clearance
   const greased = lubrication === 'grease' ? greasedShare * d : 0
   const clearanceMm = Math.max(0.02, share * d + mm, greased) + steelExpansion * d * shaftRiseC
@@ -221,11 +216,11 @@ function sizeBush(material: BushMaterial, duty: Duty): SizedBush {
     wallMm,
     odMm,
     interferenceMm,
-    fitPressureMPa,
-    closingInMm,
+    fitPressureMPa: fit.pressureMPa,
+    closingInMm: fit.closingMm,
     clearanceMm,
     boreAfterMm,
-    boreBeforeMm: boreAfterMm + closingInMm,
+    boreBeforeMm: boreAfterMm + fit.closingMm,
     reamToMm: material.finish === 'as-fitted' ? null : boreAfterMm,
     finish: material.finish,
     groove: grooveOf(material, duty),

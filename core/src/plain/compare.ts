@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { calculation } from '../working/calculation.ts'
+import { sliding } from './sliding.ts'
 
 export const shocks = ['none', 'moderate', 'heavy'] as const
 export const dirts = ['clean', 'dusty', 'abrasive'] as const
@@ -74,8 +75,7 @@ const points: Record<PlainRule, (duty: Duty) => number> = {
  */
 export function plainOrRolling(given: Given): PlainOrRolling {
   const { journalDiameterMm: d, speedRpm, loadN, lengthMm = d, lubrication } = given
-  const velocityMPerS = (Math.PI * d * speedRpm) / 60_000
-  const pressureMPa = loadN / (lengthMm * d)
+  const { velocityMPerS, pressureMPa } = sliding({ journalDiameterMm: d, lengthMm, loadN, speedRpm })
   const dn = d * speedRpm
   const duty = { ...given, v: velocityMPerS, p: pressureMPa, dn, oiled: lubrication === 'oil-fed' }
   const reasons = plainRules

@@ -1,8 +1,10 @@
 import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
-import table from '../../data/sleeve-materials.json' with { type: 'json' }
+import { bushMaterials } from './bush-materials.ts'
+import { sliding, useVerdict } from './sliding.ts'
 
-const materials = table.rows.map(([name]) => String(name)) as [string, ...string[]]
+/** Materials that are judged by pressure and velocity alone. */
+const materials = ['leaded-bronze', 'tin-bronze', 'aluminium-bronze', 'sintered-bronze', 'white-metal', 'ptfe-lined', 'nylon'] as const // prettier-ignore
 
 export const PressureVelocityInput = z.strictObject({
   journalDiameterMm: z.number().min(2).max(1000).meta({ unit: 'mm', description: 'Journal diameter' }),
@@ -26,25 +28,20 @@ export interface PressureVelocity {
 /**
  * Whether a greased or dry bush stands its pressure, its speed and their product.
  *
- *     p = W / (L D)      v = π D n / 60000
- *
  * @example pressureVelocity({ journalDiameterMm: 12, lengthMm: 16, loadN: 240, speedRpm: 1800, material: 'sintered-bronze' }).verdict // 'marginal'
  * @see general catalogue practice
  */
 export function pressureVelocity(input: PressureVelocityInput): PressureVelocity {
-  const { journalDiameterMm, lengthMm, loadN, speedRpm, material } = input
-  const row = table.rows.find(([name]) => name === material)
-  if (!row) throw new Error(`no bush material ${material}`)
-  const limits = { pressureMPa: Number(row[1]), velocityMPerS: Number(row[2]), pv: Number(row[3]) }
-  const pressureMPa = loadN / (lengthMm * journalDiameterMm)
-  const velocityMPerS = (Math.PI * journalDiameterMm * speedRpm) / 60_000
-  const found = { pressureMPa, velocityMPerS, pv: pressureMPa * velocityMPerS }
+  const { material } = input
+  const made = bushMaterials.find(({ name }) => name === material)
+  if (!made) throw new Error(`no bush material ${material}`)
+  const limits = { pressureMPa: made.pressureMPa, velocityMPerS: made.velocityMPerS, pv: made.pv }
+  const found = sliding(input)
   const used = (['pressureMPa', 'velocityMPerS', 'pv'] as const).map(
     (name) => [name, found[name] / limits[name]] as const,
   )
   const [governing, most] = used.reduce((worst, one) => (one[1] > worst[1] ? one : worst))
-  const compared = Math.round(most * 1e4) / 1e4
-  return { ...found, limits, governing, verdict: compared <= 0.8 ? 'ok' : compared <= 1 ? 'marginal' : 'over-limit' }
+  return { ...found, limits, governing, verdict: useVerdict(most) }
 }
 
 export const pressureVelocityCalculation = calculation(
