@@ -59,6 +59,10 @@ export const lifeExponent = (type: BearingType): number => (isBall(type) ? 3 : 1
 /** Types whose single rows are set against each other. */
 export const isPaired = (type: BearingType): type is PairedType => pairedTypes.some((one) => one === type)
 
+/** Made without an inner ring: the shaft is the raceway. */
+export const hasNoInnerRing = ({ type, series }: { type: BearingType; series: string }): boolean =>
+  facts[type].innerRing(series) === 'none'
+
 /** What a fitter calls the types. */
 export const bearingTypeNames = Object.fromEntries(bearingTypes.map((type) => [type, facts[type].name])) as Record<
   BearingType,

@@ -4,7 +4,7 @@ import type { InputError, Outcome } from '../errors/input-error.ts'
 import { attempt } from '../errors/input-error.ts'
 import { makersWord } from '../catalogue/makers-word.ts'
 import { holdingOf } from '../catalogue/holding.ts'
-import { factsOf, lifeExponent } from '../bearing-types/index.ts'
+import { factsOf, lifeExponent, speedLimit } from '../bearing-types/index.ts'
 import type { Machine } from '../model/machine.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import type { Missing } from '../working/figure.ts'
@@ -18,7 +18,6 @@ import { racewayShare } from './raceway.ts'
 import { runningSpeed } from '../model/running-speed.ts'
 import { axialLimits, type AxialLimit } from './axial-limits.ts'
 import { preloadForce, runningPlayMm } from './preload.ts'
-import { speedCheck } from './speed-check.ts'
 import { wantedLife } from './wanted-life.ts'
 import { firstEnd, ownGreaseLife, type End } from './what-ends.ts'
 import type { GreaseLife } from '../running/grease-life.ts'
@@ -131,16 +130,13 @@ function speedOf(
   makersRpm: number | null,
 ): CarryOutcome['speed'] {
   const { pitchDiameterMm } = interior
-  const check = speedCheck({
-    bearingType: row.type,
-    pitchDiameterMm,
-    speedRpm,
-    lubrication: grease.lubrication,
-    closure: decoded.closedSides > 0 ? decoded.closure : 'open',
-    fullComplement: hasNoCage(decoded),
-  })
-  const limit = makersRpm === null ? check.limit : pitchDiameterMm * makersRpm
-  return { ndm: check.ndm, limit, ratio: check.ndm / limit, makersRpm }
+  const closure = decoded.closedSides > 0 ? decoded.closure : 'open'
+  const limit =
+    makersRpm === null
+      ? speedLimit(row.type, grease.lubrication, { closure, fullComplement: hasNoCage(decoded) })
+      : pitchDiameterMm * makersRpm
+  const ndm = pitchDiameterMm * speedRpm
+  return { ndm, limit, ratio: ndm / limit, makersRpm }
 }
 
 /** Life that the verdict rests on: with film and dirt where they are known. */

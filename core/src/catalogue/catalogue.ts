@@ -2,27 +2,10 @@ import { factsOf, BearingType } from '../bearing-types/index.ts'
 import { linesUnder } from '../tables/csv-lines.ts'
 import { grouped } from '../tables/grouped.ts'
 import { readInchBalls } from './inch-balls.ts'
-import { readInchTapered, type ConeAndCup } from './inch-tapered.ts'
+import { nothingMore, type CatalogueRow } from './catalogue-row.ts'
+import { readInchTapered } from './inch-tapered.ts'
 
-/** One standardised size. Lengths in mm; null where a dimension does not apply to the type. */
-export interface CatalogueRow {
-  designation: string
-  type: BearingType
-  series: string
-  boreMm: number
-  odMm: number
-  /** B; cone width of tapered, inner ring width of insert bearings, height of thrust bearings. */
-  widthMm: number
-  /** T, tapered only: cup face to cone face, the width one measures. */
-  assemblyWidthMm: number | null
-  chamferMm: number | null
-  /** C: cup width of tapered, outer ring width of insert bearings. */
-  outerWidthMm: number | null
-  /** Width with a shield or a seal, where it differs from the open one. */
-  closedWidthMm: number | null
-  /** Numbers of an inch tapered bearing; null for metric sizes. */
-  inch: ConeAndCup | null
-}
+export type { CatalogueRow } from './catalogue-row.ts'
 
 export interface Series {
   name: string
@@ -124,6 +107,7 @@ function readRow(line: string, index: number): CatalogueRow {
     throw new Error(`catalogue line ${index + 2} does not fit: ${line}`)
   }
   return {
+    ...nothingMore,
     designation,
     type: BearingType.parse(type),
     series,
@@ -133,8 +117,6 @@ function readRow(line: string, index: number): CatalogueRow {
     assemblyWidthMm: assemblyWidthMm ?? null,
     chamferMm: chamferMm ?? null,
     outerWidthMm: outerWidthMm ?? null,
-    closedWidthMm: null,
-    inch: null,
   }
 }
 

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
-import { factsOf, type BearingType, type ClearanceClass, type Closure } from '../bearing-types/index.ts'
+import { factsOf, hasNoInnerRing, type BearingType, type ClearanceClass, type Closure } from '../bearing-types/index.ts'
 import { closedRow, type Catalogue, type CatalogueRow, type Series } from './catalogue.ts'
 import { inchBallSeries } from './inch-balls.ts'
 import { halfNamed, readConeAndCup } from './inch-tapered.ts'
@@ -207,7 +207,7 @@ function spellingsOf(seriesDigits: string, prefix: string): string[] {
 /** Bore in mm of the last digits of a number, or null when they are no bore code. */
 function boreOfCode(code: string, { name, type }: Series, catalogue: Catalogue): number | null {
   // Inch balls count sixteenths of an inch; what runs on the shaft itself is as wide as its tables say.
-  if (name === inchBallSeries || factsOf(type).innerRing(name) === 'none') return catalogue.byDesignation.get(`${name}${code}`)?.boreMm ?? null // prettier-ignore
+  if (name === inchBallSeries || hasNoInnerRing({ type, series: name })) return catalogue.byDesignation.get(`${name}${code}`)?.boreMm ?? null // prettier-ignore
   if (/^[3-9]$/.test(code)) return ['60', '62', '63'].includes(name) ? Number(code) : null
   if (!/^\d\d$/.test(code)) return null
   const small = [10, 12, 15, 17][Number(code)]

@@ -1,5 +1,5 @@
 import interiorRules from '../../data/interior-rules.json' with { type: 'json' }
-import { factsOf, isBall, isThrust } from '../bearing-types/index.ts'
+import { factsOf, hasNoInnerRing, isBall, isThrust } from '../bearing-types/index.ts'
 import type { CatalogueRow } from './catalogue.ts'
 import { dynamicRating } from './dynamic-rating.ts'
 import { fatigueLimit } from './fatigue-limit.ts'
@@ -77,7 +77,7 @@ export function estimateInterior(
   const elementDiameterMm =
     pinned?.elementDiameterMm ?? (ball ? ballSize(row, rule, section, widthMm) : rollerSize(rule, section))
   // Without an inner ring the bore is the raceway itself.
-  const pitchDiameterMm = facts.innerRing(row.series) === 'none' ? boreMm + elementDiameterMm : (boreMm + row.odMm) / 2
+  const pitchDiameterMm = hasNoInnerRing(row) ? boreMm + elementDiameterMm : (boreMm + row.odMm) / 2
   const elements = pinned?.elements ?? countElements(rule, elementDiameterMm, pitchDiameterMm)
   const alongMm = facts.rollersLie === 'along' ? widthMm : section
   const elementLengthMm = ball ? null : (rule.m ?? 0) * alongMm

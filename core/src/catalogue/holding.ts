@@ -1,5 +1,4 @@
-import { factsOf } from '../bearing-types/index.ts'
-import type { CatalogueRow } from './catalogue.ts'
+import { factsOf, hasNoInnerRing } from '../bearing-types/index.ts'
 import type { ResolvedBearing } from './resolve-bearing.ts'
 import type { Holding, RollingPosition } from '../kinds/rolling/position.ts'
 
@@ -24,7 +23,3 @@ export function cannotHold(holding: Holding, { decoded, row }: ResolvedBearing):
   return null
 }
 export type CannotHold = 'parallel-bore' | 'no-collar' | 'needs-inner-ring' | 'no-inner-ring'
-
-/** Made without an inner ring: the shaft is the raceway. */
-export const hasNoInnerRing = ({ type, series }: Pick<CatalogueRow, 'type' | 'series'>): boolean =>
-  factsOf(type).innerRing(series) === 'none'

@@ -1,6 +1,6 @@
 import { BearingType } from '../bearing-types/index.ts'
 import { linesUnder } from '../tables/csv-lines.ts'
-import type { CatalogueRow } from './catalogue.ts'
+import { nothingMore, type CatalogueRow } from './catalogue-row.ts'
 
 /** Series name that all inch deep groove sizes share in the tables of estimates. */
 export const inchBallSeries = 'R'
@@ -21,17 +21,14 @@ export function readInchBalls(csv: string): CatalogueRow[] {
     if (!designation || !boreMm || !odMm || !widthMm || !closedWidthMm)
       throw new Error(`inch balls line ${index + 2} does not fit: ${line}`)
     return {
+      ...nothingMore,
       designation,
       type: BearingType.parse(type),
       series: inchBallSeries,
       boreMm,
       odMm,
       widthMm,
-      assemblyWidthMm: null,
-      chamferMm: null,
-      outerWidthMm: null,
       closedWidthMm: closedWidthMm === widthMm ? null : closedWidthMm,
-      inch: null,
     }
   })
 }

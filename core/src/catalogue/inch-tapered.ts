@@ -1,7 +1,8 @@
 import { bearingTypes, factsOf } from '../bearing-types/index.ts'
 import { InputError } from '../errors/input-error.ts'
 import { linesUnder } from '../tables/csv-lines.ts'
-import type { Catalogue, CatalogueRow } from './catalogue.ts'
+import type { Catalogue } from './catalogue.ts'
+import { nothingMore, type CatalogueRow } from './catalogue-row.ts'
 import type { Decoded } from './decode-designation.ts'
 
 /** Cone and cup of an inch tapered roller bearing, each with a number of its own. */
@@ -32,6 +33,7 @@ export function readInchTapered(csv: string): CatalogueRow[] {
     if (!cone || !cup || !boreMm || !odMm || !widthMm || !outerWidthMm || !assemblyWidthMm || !contactAngleDeg)
       throw new Error(`inch tapered line ${index + 2} does not fit: ${line}`)
     return {
+      ...nothingMore,
       designation: `${cone}/${cup}`,
       type,
       series: inchSeries,
@@ -39,9 +41,7 @@ export function readInchTapered(csv: string): CatalogueRow[] {
       odMm,
       widthMm,
       assemblyWidthMm,
-      chamferMm: null,
       outerWidthMm,
-      closedWidthMm: null,
       inch: { cone, cup, contactAngleDeg },
     }
   })

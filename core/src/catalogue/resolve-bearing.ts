@@ -1,5 +1,5 @@
 import { attempt, InputError } from '../errors/input-error.ts'
-import { closedRow, seatSizeOf, type Catalogue, type CatalogueRow } from './catalogue.ts'
+import { seatSizeOf, type Catalogue, type CatalogueRow } from './catalogue.ts'
 import { decodeDesignation, type Decoded } from './decode-designation.ts'
 import { estimateInterior, type InteriorEstimate } from './estimate.ts'
 
@@ -47,8 +47,8 @@ function resolve(designation: string, catalogue: Catalogue): BearingLookup {
     seatSize: seatSizeOf(row, catalogue),
   })
   // A suffix may give an insert bearing another bore, and an inch ball another width, than the size in the tables.
-  const made = decoded.closedSides > 0 ? closedRow(row) : row
-  return { kind: 'found', bearing: { decoded, row: { ...made, boreMm: decoded.boreMm }, interior } }
+  const made = { ...row, boreMm: decoded.boreMm, widthMm: decoded.widthMm ?? row.widthMm }
+  return { kind: 'found', bearing: { decoded, row: made, interior } }
 }
 
 /** Estimated interior of the size a designation stands for. @throws InputError on `designation` */
