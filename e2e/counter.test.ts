@@ -166,6 +166,28 @@ describePage('the counter, without a machine', { as: 'technician' }, ({ page }) 
     await page.seeGone('.taken img')
   })
 
+  it('shows a photograph beside the number it was taken with, and sends it from there', async () => {
+    await page.attach('.taken [data-test="photo"]', pictureFile('side.png'))
+    await page.see('.taken img[alt="side.png"]')
+    await page.fill('[data-test="counter.here"]', '6207')
+    await page.click('[data-test="to-bench"]')
+    await page.seeValue('[data-test="loose-name"]', '6207')
+    await page.see('.taken img[alt="side.png"]')
+    await page.eventually(async () => {
+      const path = await page.driver.executeScript<string>('return location.pathname.split("/")[2]')
+      const src = await page.driver.executeAsyncScript<number>(
+        `const done = arguments[1]
+         fetch('/api/positions/' + arguments[0]).then((one) => one.json()).then(({ inputs }) =>
+           fetch('/api/positions/' + arguments[0] + '/photos/' + inputs.identify.photos[0].photo)).then(({ status }) => done(status))`,
+        path,
+      ) // prettier-ignore
+      assert.equal(src, 200)
+    })
+    await page.click('[data-test="take-off"]')
+    await page.click('[data-test="take-off-yes"]')
+    await page.see('[data-test="loose"]')
+  })
+
   it('knows what turns on the shaft itself, inch balls by either width, and a cage alone for what it is', async () => {
     await page.fill('[data-test="counter.here"]', 'HK2516')
     await page.seeText('[data-test="says-here"]', /no inner ring.*drawn cup/)

@@ -6,7 +6,6 @@ import { By, Key } from 'selenium-webdriver'
 import { describePage } from './describe-page.ts'
 import { pictureFile } from './picture-file.ts'
 
-/** 160 by 120 px, chequered. */
 describePage('the damage bench', { as: 'technician' }, ({ page }) => {
   const ring = (name: string) => page.see(`[data-paint="${name}"]`)
   const leading = () => page.see('[data-test="causes"] li:first-child').then((li) => li.getAttribute('data-cause'))

@@ -6,8 +6,7 @@ import { join } from 'node:path'
 import { describePage } from './describe-page.ts'
 import { jobAt, tablet } from './job-at.ts'
 import { Page } from './page.ts'
-
-const png = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVR4nGNoAAAAggCBd81ytgAAAABJRU5ErkJggg==', 'base64') // prettier-ignore
+import { pictureFile } from './picture-file.ts'
 
 describePage('a job at the machine', { as: 'technician', size: tablet, heaterRate: 25 }, ({ app, page }) => {
   const job = jobAt(page)
@@ -35,9 +34,7 @@ describePage('a job at the machine', { as: 'technician', size: tablet, heaterRat
     await page.refresh()
     await page.seeValue('[data-test="note"]', 'Grease black at the relief port')
     await page.click('[data-test="keep-note"]')
-    const file = join(mkdtempSync(join(tmpdir(), 'yardfrost-')), 'cap.png')
-    writeFileSync(file, png)
-    await page.attach('[data-test="photo"]', file)
+    await page.attach('[data-test="photo"]', pictureFile('cap.png'))
     await page.see('.photos img')
     await job.done()
     await job.acknowledge()

@@ -1,12 +1,8 @@
 import { weekNumber } from '@yardfrost/core'
 import { assert } from 'chai'
-import { mkdtempSync, writeFileSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
 import { describePage } from './describe-page.ts'
 import { Page } from './page.ts'
-
-const png = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVR4nGNoAAAAggCBd81ytgAAAABJRU5ErkJggg==', 'base64') // prettier-ignore
+import { pictureFile } from './picture-file.ts'
 
 describePage('a round with a tablet', { as: 'technician', size: [1180, 820] }, ({ page }) => {
   const beside = new Page()
@@ -22,8 +18,6 @@ describePage('a round with a tablet', { as: 'technician', size: [1180, 820] }, (
   const at = (name: string) => `[data-listed="${name}"]`
   const is = (on: Page, name: string, state: string) => on.see(`${at(name)}[data-state="${state}"]`)
   let grease: string[] = []
-  const picture = join(mkdtempSync(join(tmpdir(), 'yardfrost-')), 'drain.png')
-  writeFileSync(picture, png)
 
   it('is made of six points of the weeks ahead, taken along by hand', async () => {
     await page.click('[data-test="to-rounds"]')
@@ -111,7 +105,7 @@ describePage('a round with a tablet', { as: 'technician', size: [1180, 820] }, (
     await page.click('[data-test="also-seen"]')
     await page.click('[data-noticed="two-colours"]')
     await page.fill('[data-test="point-note"]', 'from last week')
-    await page.attach('[data-test="photo"]', picture)
+    await page.attach('[data-test="photo"]', pictureFile('drain.png'))
     await page.click('[data-probe="vibration"]')
     await page.eventually(async () =>
       assert.match((await (await page.see('[data-test="read.vibration"]')).getAttribute('value')) ?? '', /^\d/),

@@ -1,6 +1,6 @@
 import { bearingTypeNames, type BearingType, type ClearanceClass } from '../bearing-types/index.ts'
 import type { Saying } from '../working/check.ts'
-import { celsius, hours, kelvin, mm, newtons, percent, um, withArticle } from '../words/quantities.ts'
+import { capital, celsius, hours, kelvin, mm, newtons, percent, um, withArticle } from '../words/quantities.ts'
 
 // Every sentence of Float.
 
@@ -43,7 +43,7 @@ function wayOutOfTightness({ betterClass, innerC, outerC, shrunkHousing }: Tight
   const rest = warmer
     ? `find why the shaft is ${kelvin(innerC - outerC)} warmer than the housing, or ease the fit.`
     : 'measure this bearing and both seats, or ease the fit.'
-  return better ? better + rest : rest.charAt(0).toUpperCase() + rest.slice(1)
+  return better ? better + rest : capital(rest)
 }
 
 export const preloadUnjudged = (judgedUm: number): Saying => ({

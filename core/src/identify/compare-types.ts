@@ -45,24 +45,24 @@ const plainAbilities: TypeAbilities = {
   separable: 3,
 }
 
-function barsPlain({ load }: RollingPosition): string | null {
-  if (Math.max(load.axialN ?? 0, ...load.steps.map(({ axialN }) => axialN)) > 0)
-    return 'It carries axial load only on collars of its own.'
+function barsPlain(position: RollingPosition): string | null {
+  const { load } = position
+  if (mostOf(position, 'axialN') > 0) return 'It carries axial load only on collars of its own.'
   return load.misalignDeg !== null && load.misalignDeg > plainAbilities.misalignDeg
     ? `Its edges bear from ${degrees(plainAbilities.misalignDeg, 2)}, and there are ${degrees(load.misalignDeg)}.`
     : null
 }
 
-function barsDuty(
-  type: BearingType,
-  { load, float, grease }: RollingPosition,
-  pitchDiameterMm: number | null,
-): string | null {
+/** The most of a load that is typed or stands in the steps of a duty, N; the fastest, r/min. */
+export const mostOf = ({ load }: Pick<RollingPosition, 'load'>, part: 'radialN' | 'axialN' | 'speedRpm'): number =>
+  Math.max(load[part] ?? 0, ...load.steps.map((step) => step[part]))
+
+function barsDuty(type: BearingType, position: RollingPosition, pitchDiameterMm: number | null): string | null {
+  const { load, float, grease } = position
   const { abilities: able, axialLoad, pairs } = factsOf(type)
-  const most = (part: 'radialN' | 'axialN') => Math.max(load[part] ?? 0, ...load.steps.map((step) => step[part]))
   const paired = load.arrangement !== 'single' && pairs
-  if (most('radialN') > 0 && able.radial === 0) return 'It carries no radial load.'
-  if (most('axialN') > 0) {
+  if (mostOf(position, 'radialN') > 0 && able.radial === 0) return 'It carries no radial load.'
+  if (mostOf(position, 'axialN') > 0) {
     if (able.axialOneWay === 0)
       return axialLoad === 'on-ribs'
         ? 'It carries no axial load, but for the ribs of an NJ or NUP.'
@@ -74,7 +74,7 @@ function barsDuty(
     return `It forgives ${degrees(able.misalignDeg, 1)}, not ${degrees(load.misalignDeg)}.`
   if (float.role === 'floating' && float.floatsIn === 'bearing' && able.growthInside === 0)
     return 'It takes no growth inside itself.'
-  const fastest = Math.max(load.speedRpm ?? 0, ...load.steps.map(({ speedRpm }) => speedRpm))
+  const fastest = mostOf(position, 'speedRpm')
   if (pitchDiameterMm !== null && fastest > 0) {
     const ratio = (pitchDiameterMm * fastest) / speedLimit(type, grease.lubrication)
     if (ratio > 1) return `At this size it would turn at ${plain(ratio)} of what it stands.`

@@ -1,5 +1,6 @@
 import type { ResolvedBearing } from '../catalogue/resolve-bearing.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
+import { mostOf } from './compare-types.ts'
 import { plainOrRolling, PlainOrRollingInput, type PlainOrRolling } from '../plain/compare.ts'
 
 /**
@@ -7,18 +8,15 @@ import { plainOrRolling, PlainOrRollingInput, type PlainOrRolling } from '../pla
  *
  * @returns null while load or speed is not known, and on a journal that the rules do not know
  */
-export function plainForDuty(
-  { load, grease }: RollingPosition,
-  { row }: Pick<ResolvedBearing, 'row'>,
-): PlainOrRolling | null {
-  const most = (part: 'radialN' | 'axialN') => Math.max(load[part] ?? 0, ...load.steps.map((step) => step[part]))
-  const speedRpm = Math.max(load.speedRpm ?? 0, ...load.steps.map((step) => step.speedRpm))
+export function plainForDuty(position: RollingPosition, { row }: Pick<ResolvedBearing, 'row'>): PlainOrRolling | null {
+  const { load, grease } = position
+  const speedRpm = mostOf(position, 'speedRpm')
   const { data } = PlainOrRollingInput.safeParse({
     journalDiameterMm: row.boreMm,
     lengthMm: row.widthMm,
     speedRpm,
-    loadN: most('radialN'),
-    axialN: most('axialN'),
+    loadN: mostOf(position, 'radialN'),
+    axialN: mostOf(position, 'axialN'),
     lubrication: grease.lubrication === 'grease' ? 'grease' : 'oil-fed',
     shock: load.running === 'shock' ? 'heavy' : 'none',
     noise: load.running === 'quiet' ? 'quiet' : 'ordinary',

@@ -1,7 +1,7 @@
 import { bearingTypeNames, type BearingType, type ClearanceClass, type Closure } from '../bearing-types/index.ts'
 import type { AssumedField } from '../catalogue/decode-designation.ts'
 import type { Saying } from '../working/check.ts'
-import { celsius, um, withArticle } from '../words/quantities.ts'
+import { capital, celsius, um, withArticle } from '../words/quantities.ts'
 import { closureWords } from '../words/vocabulary.ts'
 
 // Every sentence of Identify.
@@ -197,7 +197,7 @@ export const otherSeries = (series: string): string =>
   `Series ${series}: the inside differs, so ratings and rings do not interchange.`
 export const otherType = (type: BearingType, changes: readonly Change[]): string => {
   const named = withArticle(`${bearingTypeNames[type]} bearing`)
-  return `${named.charAt(0).toUpperCase()}${named.slice(1)}${changes.length > 0 ? `: ${changes.join(', ')}` : ''}.`
+  return `${capital(named)}${changes.length > 0 ? `: ${changes.join(', ')}` : ''}.`
 }
 
 /** What to ask of whoever looks a measured bearing up. */

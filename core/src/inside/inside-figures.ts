@@ -9,6 +9,7 @@ import type { InsideLoad, SeenInside } from './see-inside.ts'
 const validity =
   'Rings stiff, round and hard on their seats; the inside is estimated, so shares and ratios say more than the amounts.'
 const source = 'ISO/TS 16281; Hertz'
+const estimated = { source, validity, estimate: true } as const
 const force = givenOf('force', { figures: 3 })
 const length = givenOf('length', { decimals: 2 })
 const stress = givenOf('stress', { figures: 2 })
@@ -24,12 +25,11 @@ const pressureFigures = { figures: 2 } as const
  */
 export function insideFigures(bearing: ResolvedBearing, load: InsideLoad, seen: SeenInside): Record<string, Figure> {
   const { distribution } = seen
-  const common = { source, validity, estimate: true }
   const givens = loadGivens(bearing, load)
   return {
     ...(seen.life ? { insideLife: lifeFigure(bearing, load, seen.life) } : {}),
     hardest: {
-      ...common,
+      ...estimated,
       label: 'Hardest element',
       symbol: 'Q_{max}',
       quantity: 'force',
@@ -41,7 +41,7 @@ export function insideFigures(bearing: ResolvedBearing, load: InsideLoad, seen: 
     pressureInner: pressureFigure(bearing, seen, 'inner'),
     pressureOuter: pressureFigure(bearing, seen, 'outer'),
     zone: {
-      ...common,
+      ...estimated,
       label: 'Load zone',
       symbol: '\\psi',
       quantity: 'angle',
@@ -51,7 +51,7 @@ export function insideFigures(bearing: ResolvedBearing, load: InsideLoad, seen: 
       givens: [...givens, count('elements that carry', '', distribution.elementsLoaded, 'load.distribution')],
     },
     give: {
-      ...common,
+      ...estimated,
       label: 'The shaft gives way by',
       symbol: '\\delta_r',
       quantity: 'deviation',
@@ -59,7 +59,7 @@ export function insideFigures(bearing: ResolvedBearing, load: InsideLoad, seen: 
       formula: sharing(bearing),
       givens: [...givens, givenOf('ratio', { figures: 2 }, 'load.distribution')('stiffness, N a µm', 'k', distribution.stiffnessNPerUm)], // prettier-ignore
     },
-    ...edgeFigure(seen, common),
+    ...edgeFigure(seen),
   }
 }
 
@@ -91,6 +91,7 @@ export function pressureFigure(
 ): Figure {
   const { maxPressureMPa, footprintAcrossMm, footprintAlongMm } = distribution[ring]
   return {
+    ...estimated,
     label: `Pressure, ${ring}`,
     symbol: 'p_{max}',
     quantity: 'stress',
@@ -105,16 +106,15 @@ export function pressureFigure(
       length('footprint, along', '2b', footprintAlongMm, 'Hertz'),
       stress('dents this type', '', dentsAtMPa, 'ISO 76'),
     ],
-    ...{ source, validity, estimate: true },
   }
 }
 
 /** What the load of a roller does at its ends. */
-function edgeFigure({ distribution }: SeenInside, common: Pick<Figure, 'source' | 'validity' | 'estimate'>) {
+function edgeFigure({ distribution }: SeenInside) {
   const { laminaLoadsN, laminaPeakRatio, laminaPeakAt } = distribution
   if (!laminaLoadsN || laminaPeakRatio === null) return {}
   const edge: Figure = {
-    ...common,
+    ...estimated,
     label: 'Hardest slice',
     symbol: 'q_{max} / \\bar q',
     quantity: 'ratio',
@@ -177,14 +177,12 @@ const alike = 0.005
 export function bestClearanceFigure(bearing: ResolvedBearing, load: InsideLoad, best: BestClearance): Figure {
   const um = givenOf('deviation')
   return {
+    ...estimated,
     label: 'Best clearance',
     symbol: 's',
     quantity: 'deviation',
     value: range(best.rangeMinUm, best.rangeMaxUm),
     formula: 'L_{10r}(s) \\ge 0.9 \\max_s L_{10r}(s)',
     givens: [um('lasts longest at', 's_{best}', best.bestClearanceUm, 'clearance.best'), ...loadGivens(bearing, load)],
-    source,
-    validity,
-    estimate: true,
   }
 }

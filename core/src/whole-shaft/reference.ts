@@ -1,8 +1,7 @@
-import { heaviestOf } from '../carry/work-out.ts'
 import { systemLife } from '../carry/system-life.ts'
 import type { Catalogue } from '../catalogue/catalogue.ts'
 import { attempt } from '../errors/input-error.ts'
-import { seeInside } from '../inside/see-inside.ts'
+import { lifeShareOf } from '../float/life-share.ts'
 import { assessRolling } from '../kinds/rolling/assess.ts'
 import type { Machine } from '../model/machine.ts'
 import { assessLine } from '../shaftline/assess-line.ts'
@@ -40,14 +39,9 @@ function shareOf(
   tiltArcmin: number,
   catalogue: Catalogue,
 ): number | null {
-  const { outcomes } = assessRolling(inputs, machine, catalogue)
-  const { bearing, carrying } = outcomes.carry
-  const load = carrying && heaviestOf(carrying)
-  const clearanceUm = outcomes.float.clearance?.span.probable
-  if (!bearing || !load?.speedRpm || clearanceUm === undefined) return null
-  const { radialN, axialN, speedRpm } = load
-  const seen = attempt(() =>
-    seeInside(bearing, { radialN, axialN, clearanceUm, tiltArcmin, speedRpm, dynamicRatingN: null, rotatingRing: inputs.seat.loadCase === 'outer-turns' ? 'outer' : 'inner' }),
-  ).value // prettier-ignore
-  return seen?.life?.lifeRatio ?? null
+  const { carry, float } = assessRolling(inputs, machine, catalogue).outcomes
+  const clearanceUm = float.clearance?.span.probable
+  if (!carry.bearing || clearanceUm === undefined) return null
+  const rotatingRing = inputs.seat.loadCase === 'outer-turns' ? 'outer' : 'inner'
+  return lifeShareOf(carry.bearing, carry, { tiltArcmin, rotatingRing })(clearanceUm)
 }

@@ -34,11 +34,14 @@ const labels: Record<MakerColumn, string> = {
 }
 const headings = ref<string[]>([])
 const columns = reactive(guessColumns([]))
-const units = reactive<{ force: 'kN' | 'N' | 'lbf'; weight: 'kg' | 'lb'; gap: 'µm' | 'mm' | 'in' }>({
-  force: 'kN',
-  weight: 'kg',
-  gap: 'µm',
-})
+/** Units that the columns of a list may be in; the first of each is the usual one. */
+const makerUnits = [
+  { key: 'force', label: 'Ratings are in', test: 'unit-force', names: ['kN', 'N', 'lbf'] },
+  { key: 'weight', label: 'Masses are in', test: 'unit-mass', names: ['kg', 'lb'] },
+  { key: 'gap', label: 'Clearances are in', test: 'unit-gap', names: ['µm', 'mm', 'in'] },
+] as const
+type MakerUnits = { [U in (typeof makerUnits)[number] as U['key']]: U['names'][number] }
+const units = reactive<MakerUnits>({ force: 'kN', weight: 'kg', gap: 'µm' })
 const list = ref('')
 const take = useTemplateRef<{ again: () => unknown }>('take')
 /** Text of the file whose columns stand here. */
@@ -116,22 +119,10 @@ const total = computed(() => lists.value.reduce((sum, { numbers }) => sum + numb
             <option v-for="heading in headings" :key="heading" :value="heading">{{ heading }}</option>
           </select>
         </label>
-        <label>
-          <span class="label">Ratings are in</span>
-          <select v-model="units.force" data-test="unit-force" @change="again">
-            <option v-for="unit in ['kN', 'N', 'lbf']" :key="unit">{{ unit }}</option>
-          </select>
-        </label>
-        <label>
-          <span class="label">Masses are in</span>
-          <select v-model="units.weight" data-test="unit-mass" @change="again">
-            <option v-for="unit in ['kg', 'lb']" :key="unit">{{ unit }}</option>
-          </select>
-        </label>
-        <label>
-          <span class="label">Clearances are in</span>
-          <select v-model="units.gap" data-test="unit-gap" @change="again">
-            <option v-for="unit in ['µm', 'mm', 'in']" :key="unit">{{ unit }}</option>
+        <label v-for="unit in makerUnits" :key="unit.key">
+          <span class="label">{{ unit.label }}</span>
+          <select v-model="units[unit.key]" :data-test="unit.test" @change="again">
+            <option v-for="name in unit.names" :key="name">{{ name }}</option>
           </select>
         </label>
       </div>

@@ -21,7 +21,6 @@ const all = computed(() => distribution.value?.elementLoadsN.reduce((sum, row) =
 const show = (value: number, quantity: 'length' | 'deviation', precision?: { decimals: number }) => format.inline({ kind: 'number', number: value }, quantity, precision) // prettier-ignore
 /** What is told with a line of its own, the answer first. */
 const shown = ['insideLife', 'hardest', 'pressureInner', 'pressureOuter']
-const lines = computed(() => Object.fromEntries(Object.entries(figures.value).filter(([name]) => shown.includes(name))))
 /** What stands beside the figures: what dents, footprint, rows. */
 const notes = computed(() => {
   const found = seen.value?.value
@@ -72,13 +71,9 @@ function back() {
           ><strong data-test="zone">{{ Math.round(distribution.loadZoneDeg) }}°</strong> load zone</span
         >
       </p>
-      <FigureLine
-        v-for="(figure, name) in lines"
-        :key="name"
-        :name="name"
-        :figure="figure"
-        @working="emit('working', $event)"
-      />
+      <template v-for="name in shown" :key="name">
+        <FigureLine v-if="figures[name]" :name="name" :figure="figures[name]" @working="emit('working', $event)" />
+      </template>
       <PracticeList v-if="figures['insideLife']" :figure="figures['insideLife']" />
       <p class="quiet" data-test="inside-notes">{{ notes }}</p>
       <template v-if="seen?.value?.setsClearance">

@@ -9,6 +9,7 @@ import { catalogue } from '../../references.ts'
 import { useBench } from '../use-bench.ts'
 import WhichEndHolds from '../WhichEndHolds.vue'
 import DesignationField from './DesignationField.vue'
+import MarkingPhotos from './MarkingPhotos.vue'
 import SizeSearch from './SizeSearch.vue'
 
 /** The number on the box, what it says, what to order instead, and what else has the same size. */
@@ -56,6 +57,7 @@ const typeOf = (designation: string) => {
     <ChoiceField path="bearing.requiredClearance" :options="clearanceOptions" />
   </div>
   <SizeSearch />
+  <MarkingPhotos v-if="bench.inputs.value.identify.photos.length > 0" />
   <div v-if="bearing" class="found">
     <p class="type">{{ bearingTypeNames[bearing.row.type] }} bearing, series {{ bearing.row.series }}</p>
     <dl class="size" data-test="size">

@@ -9,13 +9,12 @@ const bench = useBench()
 const format = useFormat()
 const answer = computed(() => (bench.bearing.value ? plainForDuty(bench.effective.value, bench.bearing.value) : null))
 const points = (value: number) => `${value > 0 ? '+' : ''}${format.digits(value, 'ratio', { decimals: 0 })}`
-const words = { plain: 'plain', rolling: 'rolling', either: 'either' } as const
 </script>
 
 <template>
   <section v-if="answer" aria-label="Plain or rolling" data-test="plain-or-rolling">
     <h3>
-      Plain or rolling? <strong data-test="plain-says">{{ words[answer.recommendation] }}</strong>
+      Plain or rolling? <strong data-test="plain-says">{{ answer.recommendation }}</strong>
     </h3>
     <ul>
       <li v-for="{ rule, points: worth } in answer.reasons" :key="rule" :data-rule="rule">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { axialWayWords, bearingTypeNames, compareTypes } from '@yardfrost/core'
+import { axialWayWords, bearingTypeNames, capital, compareTypes } from '@yardfrost/core'
 import { computed } from 'vue'
 import { useFormat } from '../../figures/use-format.ts'
 import ChoiceField from '../../form/ChoiceField.vue'
@@ -26,7 +26,6 @@ const abilities = [
 ] as const
 const grades = ['none', 'fair', 'good', 'very good']
 const degrees = (value: number) => format.digits(value, 'angle', { decimals: value < 0.1 ? 2 : 1 })
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 </script>
 
 <template>
