@@ -8,6 +8,7 @@ import { factsOf } from '../bearing-types/index.ts'
 import type { RollingPosition } from '../kinds/rolling/position.ts'
 import { usualViscosityIndex } from '../lubrication/running-film.ts'
 import { runningSpeed } from '../model/running-speed.ts'
+import { airMPerS } from '../running/cooling.ts'
 import { knownSeries } from '../running/friction-factors.ts'
 import { frictionTorque, type FrictionTorque } from '../running/friction.ts'
 import { speedThermal, type SpeedThermal } from '../running/speed-thermal.ts'
@@ -29,8 +30,6 @@ export interface Warmth {
   roomC: number
 }
 
-/** Speed of the air, m/s. */
-const airMPerS = { still: 0.2, moving: 1.2, blown: 5 } as const
 /** Flooded, or filled to the brim with grease: the viscous part doubles. */
 const flooded = 2
 /** Without a cage the elements drag more lubricant along; the model knows no more than three times. */

@@ -1,6 +1,9 @@
 /** Heat a surface gives to air that sweeps it, W/(m²K); radiation of a painted casting is in it. @see ISO 7902-1 */
 export const heatToAir = (metresPerS: number): number => 7 + 12 * Math.sqrt(Math.max(metresPerS, 0.2))
 
+/** Speed of the air over a housing, m/s. */
+export const airMPerS = { still: 0.2, moving: 1.2, blown: 5 } as const
+
 /** Heat a shaft of steel carries along it, W/(mK). */
 const conducts = { 'carbon-steel': 45, 'stainless-austenitic': 15 } as const
 export type CooledShaft = keyof typeof conducts
