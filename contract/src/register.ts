@@ -15,10 +15,15 @@ export type HoursSource = z.infer<typeof HoursSource>
 
 const words = (most: number, title: string) => z.string().trim().min(1).max(most).meta({ title })
 
-/** A bearing position as the register knows it; without an id it is a new one. */
+/** What lies in a position: it rolls, or it slides. */
+export const PositionKind = z.enum(['rolling', 'plain'])
+export type PositionKind = z.infer<typeof PositionKind>
+
+/** A bearing position as the register knows it; without an id it is a new one. What lies in it, rolling where nobody says, is settled when it is added. */
 const EntryPosition = z.strictObject({
   id: z.uuid().optional(),
   name: words(80, 'Position'),
+  kind: PositionKind.optional().meta({ title: 'It' }),
   designation: z.string().trim().max(60).default('').meta({ title: 'Bearing' }),
 })
 

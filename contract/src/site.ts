@@ -1,4 +1,13 @@
-import { Duty, Machine, MachineKind, Position, ShaftLine, SitePractices, type RollingPosition } from '@yardfrost/core'
+import {
+  Duty,
+  Machine,
+  MachineKind,
+  Position,
+  ShaftLine,
+  SitePractices,
+  type PlainPosition,
+  type RollingPosition,
+} from '@yardfrost/core'
 import { z } from 'zod'
 import { SavedVersion, StartedVersion } from './version.ts'
 
@@ -7,6 +16,8 @@ export const PositionState = z.enum(['go', 'watch', 'stop', 'open'])
 export const PositionSummary = z.object({
   id: z.uuid(),
   name: z.string(),
+  /** Whether what lies in it rolls or slides. */
+  kind: z.enum(['rolling', 'plain']).default('rolling'),
   state: PositionState,
   /** Number on the box as Yardfrost spells it; null when none is entered. */
   designation: z.string().nullable(),
@@ -47,6 +58,8 @@ export const PositionDetail = z.object({
 export type PositionDetail = z.infer<typeof PositionDetail>
 /** One whose bearing rolls. */
 export type RollingDetail = PositionDetail & { inputs: RollingPosition }
+/** One whose bearing slides. */
+export type PlainDetail = PositionDetail & { inputs: PlainPosition }
 
 /** A save names the version it started from; a later one on the server is a conflict, never overwritten. */
 export const SavePosition = z.strictObject({ version: SavedVersion, inputs: Position })

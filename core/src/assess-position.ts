@@ -4,9 +4,10 @@ import type { Catalogue } from './catalogue/catalogue.ts'
 import type { DamageKnowledge } from './diagnose/knowledge.ts'
 import { Duty, MachineKind } from './model/machine.ts'
 import { Position } from './kinds/position.ts'
+import { emptyPlain, type PlainPosition } from './kinds/plain/position.ts'
 import { emptyPosition } from './kinds/rolling/position.ts'
 import { plainSentence } from './model/sentence.ts'
-import { type LensState, type PositionState } from './working/assessment.ts'
+import type { LensAssessment, LensState, PositionState } from './working/assessment.ts'
 import type { Verdict, When } from './working/check.ts'
 import { figureText } from './working/figure-text.ts'
 
@@ -48,7 +49,7 @@ export function assessPosition(
   damage: DamageKnowledge,
 ): AssessedPosition {
   const { state, findings, questions, lenses } = assess(withUsual(inputs), machine, catalogue, damage)
-  const headlines = Object.entries(lenses).map(([lens, { headline, figures, state: verdict }]) => [
+  const headlines = Object.entries<LensAssessment>(lenses).map(([lens, { headline, figures, state: verdict }]) => [
     lens,
     { headline: figureText(figures[headline]), verdict },
   ])
@@ -66,9 +67,19 @@ export function assessPosition(
   }
 }
 
+function withUsualOfPlain(inputs: PlainPosition): PlainPosition {
+  const { load, oil, float } = emptyPlain()
+  return {
+    ...inputs,
+    load: { ...inputs.load, axialN: inputs.load.axialN ?? load.axialN },
+    oil: { ...inputs.oil, roomC: inputs.oil.roomC ?? oil.roomC },
+    float: { ...inputs.float, assemblyC: inputs.float.assemblyC ?? float.assemblyC },
+  }
+}
+
 /** A position with the values that hold in most workshops where nothing was entered. */
 function withUsual(inputs: Position): Position {
-  if (inputs.kind !== 'rolling') return inputs
+  if (inputs.kind === 'plain') return withUsualOfPlain(inputs)
   const usual = emptyPosition()
   return {
     ...inputs,

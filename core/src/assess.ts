@@ -33,7 +33,7 @@ function judge(position: Position, machine: Machine, catalogue: Catalogue, damag
     case 'rolling':
       return assessRolling(position, machine, catalogue, damage)
     case 'plain':
-      return assessPlain()
+      return assessPlain(position, machine)
     default:
       return position satisfies never
   }

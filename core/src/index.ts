@@ -1,7 +1,31 @@
 export { assess, type Assessment } from './assess.ts'
-export { holdsRolling, Position, RollingDocument, type PositionKind } from './kinds/position.ts'
+export {
+  forAnotherMachine,
+  holdsPlain,
+  holdsRolling,
+  PlainDocument,
+  Position,
+  RollingDocument,
+  type PositionKind,
+} from './kinds/position.ts'
 export type { RollingAssessment } from './kinds/rolling/assess.ts'
 export { lenses, type Lens } from './kinds/rolling/lenses.ts'
+export { type PlainAssessment, type PlainOutcomes } from './kinds/plain/assess.ts'
+export * from './kinds/plain/choices.ts'
+export { plainLenses, type PlainLens } from './kinds/plain/lenses.ts'
+export { emptyPlain, PlainPosition, type PlainGroups } from './kinds/plain/position.ts'
+export { plainWhatIfs, type PlainWhatIf } from './kinds/plain/what-if.ts'
+export { plainSteps, type PlainStep } from './plain/mount/steps.ts'
+export { filmPressure, type FilmPressure } from './plain/film-pressure.ts'
+export { plainDamage } from './plain/diagnose/knowledge.ts'
+export { plainSignLabels } from './plain/diagnose/assess.ts'
+export { whyNotPlain } from './plain/diagnose/work-out.ts'
+export { plainWorksOf } from './plain/points.ts'
+export { materialByLook, type LookedAt } from './plain/identify/material-by-look.ts'
+export { sleeveName } from './plain/identify/figures.ts'
+export { workOutIdentify as workOutSleeve } from './plain/identify/work-out.ts'
+export type { EndRoom } from './plain/float/work-out.ts'
+export type { SleeveSizes } from './plain/identify/work-out.ts'
 export type { FieldMeta } from './model/field-meta.ts'
 export { quantity } from './model/quantity-field.ts'
 export type { Calculation } from './working/calculation.ts'
@@ -41,7 +65,6 @@ export {
   cageMaterials,
   emptyPosition,
   nothingSeen,
-  forAnotherMachine,
   heatingTools,
   holdings,
   LoadCase,
@@ -117,7 +140,7 @@ export { roundPlan } from './records/round-plan.ts'
 export { purged, type Purged } from './records/adapt-interval.ts'
 export { usualHolding } from './catalogue/holding.ts'
 export type { JobPosition } from './job/kinds/job-position.ts'
-export { jobKinds } from './job/kinds/index.ts'
+export { composeJob, jobKinds, leftBy } from './job/kinds/index.ts'
 export type { JobKindFacts } from './job/kinds/job-kind.ts'
 export {
   isOutOfLimits,
@@ -318,7 +341,22 @@ export { bestClearance, type BestClearance, type BestClearanceInput } from './in
 export { grouped } from './tables/grouped.ts'
 export { contactsOf, type ContactKind, type ContactOfKind } from './inside/contact-kinds.ts'
 export { plainForDuty } from './identify/plain-for-duty.ts'
-export { ruleWords } from './plain/words.ts'
+export {
+  collarWords,
+  dirtWords,
+  formWords,
+  grooveWords,
+  lookWords,
+  lubricationOfPlain,
+  materialWords,
+  plainInputWords,
+  plainClearanceWords,
+  ruleWords,
+  shockWords,
+  sideWords,
+  sleeveHousingWords,
+  supplyWords,
+} from './plain/words.ts'
 export { bestClearanceFigure, insideFigures, pressureFigure } from './inside/inside-figures.ts'
 export { insideInput, seeInside, type InsideLoad, type SeenInside } from './inside/see-inside.ts'
 export { heaviestOf } from './carry/work-out.ts'
@@ -335,6 +373,7 @@ export {
   growthPractices,
   heatingPractices,
   intervalPractices,
+  plainClearancePractices,
   SitePractices,
   type ClearancePractice,
   type CausePractice,
@@ -343,6 +382,7 @@ export {
   type GrowthPractice,
   type HeatingPractice,
   type IntervalPractice,
+  type PlainClearancePractice,
 } from './model/site-practices.ts'
 export {
   baseOils,

@@ -6,7 +6,7 @@ import { jobEntrySchema, jobEntrySteps } from './upgrade/job-entry.ts'
 import { jobStepSchema, jobStepSteps } from './upgrade/job-step.ts'
 
 /** Kinds of work; each has a folder under `job/kinds`. */
-export const JobKind = z.enum(['bearing-change', 'grease-change'])
+export const JobKind = z.enum(['bearing-change', 'grease-change', 'plain-change'])
 export type JobKind = z.infer<typeof JobKind>
 
 export const jobStates = ['planned', 'under-way', 'waiting', 'done', 'cancelled'] as const
@@ -32,6 +32,14 @@ const Gives = z.discriminatedUnion('what', [
     what: z.literal('ends'),
     field: z.enum(['depthMm', 'ringMm', 'spigotMm', 'otherDepthMm', 'otherRingMm', 'otherSpigotMm', 'couplingGapMm']),
   }),
+  /** What was gauged of a plain bearing. */
+  z.strictObject({
+    what: z.literal('plain.seat'),
+    field: z.enum(['housingBoreMm', 'bushOdMm', 'fittedBoreMm', 'crushMm', 'journalRaUm']),
+  }),
+  z.strictObject({ what: z.literal('plain.mount'), field: z.enum(['bluePercent', 'jointMm']) }),
+  z.strictObject({ what: z.literal('plain.strip'), ...gaugePlace }),
+  z.strictObject({ what: z.literal('plain.dip') }),
   /** Inner ring as it comes off the heater. */
   z.strictObject({ what: z.literal('lifted') }),
   /** Temperature of a position so long after the start. */

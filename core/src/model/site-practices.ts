@@ -22,6 +22,10 @@ export type CausePractice = (typeof causePractices)[number]
 export const driftPractices = ['mild-steel', 'brass'] as const
 export type DriftPractice = (typeof driftPractices)[number]
 
+/** Clearance of a plain bearing: by its material, or one of the rules of thumb. */
+export const plainClearancePractices = ['by-material', 'per-thousand', 'per-thousand-plus', 'fast', 'greased'] as const
+export type PlainClearancePractice = (typeof plainClearancePractices)[number]
+
 /** The practice a site goes by, where it has chosen one; null leaves it to the default. */
 export const SitePractices = z.strictObject({
   greaseInterval: z
@@ -54,6 +58,11 @@ export const SitePractices = z.strictObject({
     .nullable()
     .default(null)
     .meta({ description: 'What a ring is driven with; mild steel where null' }),
+  plainClearance: z
+    .enum(plainClearancePractices)
+    .nullable()
+    .default(null)
+    .meta({ description: 'Clearance of a plain bearing; by its material where null' }),
   causes: z
     .enum(causePractices)
     .nullable()

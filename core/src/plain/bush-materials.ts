@@ -23,6 +23,8 @@ export interface BushMaterial {
   shaftHardnessHb: number
   modulus: number
   poisson: number
+  /** Linear expansion, per °C. */
+  expansion: number
   /** Diametral clearance: so much of the journal, and so much more, mm; greased not below a share. */
   clearance: { share: number; mm: number; greasedShare: number }
   /** What may be worn of a lining, mm; null where it is of one piece. */
@@ -65,6 +67,7 @@ export const bushMaterials: readonly BushMaterial[] = table.rows.map((row): Bush
     shaftHardnessHb: number('shaftHardnessHb'),
     modulus: number('modulus'),
     poisson: number('poisson'),
+    expansion: number('expansion'),
     clearance: { share: number('clearanceShare'), mm: number('clearanceMm'), greasedShare: number('greasedShare') },
     liningMm: at('liningMm') === null ? null : number('liningMm'),
     wallMm: (journalMm) =>
@@ -73,3 +76,10 @@ export const bushMaterials: readonly BushMaterial[] = table.rows.map((row): Bush
     finish: at('finish') as BushFinish,
   }
 })
+
+/** A material of the table. @throws Error where it has none of that name: names are checked at the edge */
+export function bushMaterialOf(name: string): BushMaterial {
+  const material = bushMaterials.find((one) => one.name === name)
+  if (!material) throw new Error(`no bush material ${name}`)
+  return material
+}

@@ -2,7 +2,13 @@ import { z } from 'zod'
 import { InputError } from '../errors/input-error.ts'
 import { materialOf } from '../model/materials.ts'
 import { calculation } from '../working/calculation.ts'
-import { bushLubrications, bushMaterials, type BushFinish, type BushMaterial } from './bush-materials.ts'
+import {
+  bushLubrications,
+  bushMaterials,
+  type BushFinish,
+  type BushLubrication,
+  type BushMaterial,
+} from './bush-materials.ts'
 import { pressedRing } from '../seat/pressed-ring.ts'
 import { dirts, shocks } from './compare.ts'
 import { sliding, useVerdict } from './sliding.ts'
@@ -207,9 +213,7 @@ function sizeBush(material: BushMaterial, duty: Duty): SizedBush {
     { insideMm: d, outsideMm: odMm, ring: material, housing: materialOf(duty.housingMaterial), housingOutsideMm: housingOdMm },
     interferenceMm,
   ) // prettier-ignore
-  const { share, mm, greasedShare } = material.clearance
-  const greased = lubrication === 'grease' ? greasedShare * d : 0
-  const clearanceMm = Math.max(0.02, share * d + mm, greased) + steelExpansion * d * shaftRiseC
+  const clearanceMm = usualClearance(material, d, lubrication) + steelExpansion * d * shaftRiseC
   const boreAfterMm = d + clearanceMm
   return {
     material: material.name,
@@ -225,14 +229,23 @@ function sizeBush(material: BushMaterial, duty: Duty): SizedBush {
     finish: material.finish,
     groove: grooveOf(material, duty),
     shaftHardnessHb: material.shaftHardnessHb,
-    schools: {
-      perThousandMm: Math.max(0.02, 0.001 * d),
-      perThousandPlusMm: 0.001 * d + 0.025,
-      fastMm: 0.00135 * d,
-      greaseMm: 0.0015 * d,
-    },
+    schools: clearanceSchools(d),
   }
 }
+
+/** Diametral clearance of a new bush of a material, cold, mm. */
+export function usualClearance({ clearance }: BushMaterial, journalMm: number, lubrication: BushLubrication): number {
+  const greased = lubrication === 'grease' ? clearance.greasedShare * journalMm : 0
+  return Math.max(0.02, clearance.share * journalMm + clearance.mm, greased)
+}
+
+/** Diametral clearance as the trade has it, whatever the material, mm. */
+export const clearanceSchools = (journalMm: number): SizedBush['schools'] => ({
+  perThousandMm: Math.max(0.02, 0.001 * journalMm),
+  perThousandPlusMm: 0.001 * journalMm + 0.025,
+  fastMm: 0.00135 * journalMm,
+  greaseMm: 0.0015 * journalMm,
+})
 
 /** Materials that bring their own lubricant in pores or lining, which a groove would cut. */
 const ungrooved = ['ptfe-lined', 'sintered-bronze']

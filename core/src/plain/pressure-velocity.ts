@@ -1,6 +1,6 @@
 import { calculation } from '../working/calculation.ts'
 import { z } from 'zod'
-import { bushMaterials } from './bush-materials.ts'
+import { bushMaterialOf } from './bush-materials.ts'
 import { sliding, useVerdict } from './sliding.ts'
 
 /** Materials that are judged by pressure and velocity alone. */
@@ -33,8 +33,7 @@ export interface PressureVelocity {
  */
 export function pressureVelocity(input: PressureVelocityInput): PressureVelocity {
   const { material } = input
-  const made = bushMaterials.find(({ name }) => name === material)
-  if (!made) throw new Error(`no bush material ${material}`)
+  const made = bushMaterialOf(material)
   const limits = { pressureMPa: made.pressureMPa, velocityMPerS: made.velocityMPerS, pv: made.pv }
   const found = sliding(input)
   const used = (['pressureMPa', 'velocityMPerS', 'pv'] as const).map(

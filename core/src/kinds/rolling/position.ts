@@ -307,7 +307,7 @@ export const emptyPosition = (): RollingPosition =>
 export const nothingSeen = (): RollingPosition['diagnose'] => DiagnoseFields.parse({})
 
 /** What holds of a like position on another machine too: not what was measured and seen on this one. */
-export function forAnotherMachine(position: RollingPosition): RollingPosition {
+export function rollingElsewhere(position: RollingPosition): RollingPosition {
   const { identify, diagnose, seat, float, ends } = emptyPosition()
   const { shaftReadingsMm, housingReadingsMm, boreDeviationUm, outsideDeviationUm } = seat
   return {

@@ -4,7 +4,7 @@ import { composeBearingChange } from './compose.ts'
 import { bearingChangeTitle } from './title.ts'
 
 /** Bearings of one machine changed. */
-export const bearingChange: JobKindFacts = {
+export const bearingChange: JobKindFacts<'rolling'> = {
   name: 'Bearing change',
   question: 'Which bearings are changed?',
   takes: 'rolling',

@@ -6,7 +6,7 @@ import { composeGreaseChange } from './compose.ts'
 const mostNamed = 3
 
 /** Another grease in the bearings of one machine. */
-export const greaseChange: JobKindFacts = {
+export const greaseChange: JobKindFacts<'rolling'> = {
   name: 'Change of grease',
   question: 'Which bearings get another grease?',
   takes: 'rolling',
