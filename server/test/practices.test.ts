@@ -17,6 +17,7 @@ describe('practices of a site', () => {
     clearance: null,
     fits: null,
     drift: null,
+    plainClearance: null,
     causes: null,
   }
   const formula = { ...none, greaseInterval: 'formula' as const }

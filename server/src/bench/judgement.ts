@@ -3,12 +3,23 @@ import {
   coreVersion,
   figureText,
   numberOf,
+  plainWorksOf,
   worksOf,
+  type Assessment,
+  type LensAssessment,
   type Machine,
+  type PointWorks,
   type Position,
   type References,
 } from '@yardfrost/core'
 import type { StoredJudgement } from '../store/positions.ts'
+
+const pointsOf = (inputs: Position, machine: Machine, assessment: Assessment): PointWorks =>
+  inputs.kind === 'plain' && assessment.kind === 'plain'
+    ? plainWorksOf(inputs, assessment.outcomes)
+    : inputs.kind === 'rolling' && assessment.kind === 'rolling'
+      ? worksOf(inputs, machine, assessment.outcomes)
+      : {}
 
 /**
  * Judges a position and keeps what is read of it: state, findings, headline figures and the version of core. Everything else
@@ -21,13 +32,11 @@ export function judgement(
 ): StoredJudgement {
   const assessment = assess(inputs, machine, catalogue, damage)
   const { state, findings } = assessment
+  const { value } = assessment.lenses.identify.figures['designation'] ?? { value: null }
   const rolling = assessment.kind === 'rolling' ? assessment.lenses : null
-  const outcomes = assessment.kind === 'rolling' ? assessment.outcomes : null
-  const { value } = rolling?.identify.figures['designation'] ?? { value: null }
-  const headlines = Object.entries(assessment.lenses).map(([lens, { headline, figures, state: verdict }]) => [
-    lens,
-    { headline: figureText(figures[headline]), verdict },
-  ])
+  const headlines = Object.entries<LensAssessment>(assessment.lenses).map(
+    ([lens, { headline, figures, state: verdict }]) => [lens, { headline: figureText(figures[headline]), verdict }],
+  )
   return {
     result: { core: coreVersion, state, findings, headlines: Object.fromEntries(headlines) as object },
     state,
@@ -36,6 +45,6 @@ export function judgement(
     bearingType: assessment.bearingType,
     // What matters only when it is next mounted is no alarm on a list of running machines.
     finding: findings.find(({ when }) => when === 'now')?.reason ?? null,
-    points: inputs.kind === 'rolling' && outcomes ? worksOf(inputs, machine, outcomes) : {},
+    points: pointsOf(inputs, machine, assessment),
   }
 }

@@ -1,5 +1,5 @@
 import type { AddJob, JobDetail } from '@yardfrost/contract'
-import { holdsRolling, jobKinds, type JobPosition, type References } from '@yardfrost/core'
+import { composeJob, jobKinds, type JobPosition, type PositionKind, type References } from '@yardfrost/core'
 import type pg from 'pg'
 import { NotFoundError } from '../errors/not-found-error.ts'
 import { recordEvent, type Who } from '../store/audit.ts'
@@ -18,10 +18,10 @@ export async function addJob(
   { machineId, positionIds, kind = 'bearing-change', plannedFor = null }: AddJob,
 ): Promise<JobDetail> {
   const work = jobKinds[kind]
-  const positions: JobPosition[] = []
+  const positions: JobPosition<PositionKind>[] = []
   for (const id of positionIds) {
     const position = await getPosition(db, who.siteId, id)
-    if (position.machine.id !== machineId || !holdsRolling(position)) throw new NotFoundError('position', id)
+    if (position.machine.id !== machineId || position.inputs.kind !== work.takes) throw new NotFoundError('position', id)
     const { name, inputs, machine } = position
     positions.push({ id, name, inputs, machine })
   }
@@ -31,7 +31,7 @@ export async function addJob(
     kind,
     title: work.title(positions.map(({ name }) => name)),
     positionIds,
-    steps: work.compose(positions, catalogue),
+    steps: composeJob(kind, positions, catalogue),
     found: Object.fromEntries(positions.map(({ id, inputs }) => [id, inputs])),
     plannedFor,
   })

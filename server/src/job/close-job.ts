@@ -1,5 +1,5 @@
 import type { JobDetail } from '@yardfrost/contract'
-import { holdsRolling, jobKinds, type Position, type References } from '@yardfrost/core'
+import { jobKinds, leftBy, type Position, type References } from '@yardfrost/core'
 import type pg from 'pg'
 import { savePosition } from '../bench/save-position.ts'
 import { JobError } from '../errors/job-error.ts'
@@ -29,12 +29,12 @@ export async function closeJob(db: pg.PoolClient, references: References, who: W
   const left: Record<string, Position> = {}
   for (const positionId of new Set(job.steps.flatMap(({ position }) => (position ? [position.id] : [])))) {
     const position = await holdPosition(db, who.siteId, positionId)
-    if (!holdsRolling(position)) continue
+    if (position.inputs.kind !== jobKinds[job.kind].takes) continue
     // What was told of the old bearing went away with it.
     await storeReported(db, who.siteId, positionId, [])
-    const inputs = jobKinds[job.kind].asLeft(position.inputs, positionId, progress)
+    const inputs = leftBy(job.kind, position.inputs, positionId, progress)
     // Into the log first: a position is judged by what it has eaten.
-    if (job.kind === 'bearing-change')
+    if (job.kind !== 'grease-change')
       await keepChange(db, references, who, { jobId, position, progress, left: inputs })
     await savePosition(db, references, who, { positionId, version: position.version, inputs })
     left[positionId] = inputs

@@ -1,5 +1,5 @@
-import { assess, attempt, FittedEntry, makeFinding, marksOf, outReasons, type JobProgress, type OutReason, type Position, type References } from '@yardfrost/core' // prettier-ignore
-import type { RollingDetail } from '@yardfrost/contract'
+import { assess, attempt, FittedEntry, holdsRolling, makeFinding, marksOf, outReasons, sleeveName, workOutSleeve, type JobProgress, type OutReason, type Position, type References } from '@yardfrost/core' // prettier-ignore
+import type { PositionDetail, RollingDetail } from '@yardfrost/contract'
 import { randomUUID } from 'node:crypto'
 import type pg from 'pg'
 import { today } from '../round/today.ts'
@@ -10,7 +10,7 @@ import { addBearing, endBearing, findRunning, getPlace, hoursOf, insertFinding, 
 /** What a position was found and left as by a change. */
 interface Change {
   jobId: string
-  position: RollingDetail
+  position: PositionDetail
   progress: JobProgress
   left: Position
 }
@@ -22,7 +22,6 @@ export async function keepChange(
   who: Who,
   { jobId, position, progress, left }: Change,
 ): Promise<void> {
-  if (left.kind !== 'rolling') return
   const positionId = position.id
   const day = today()
   const place = await getPlace(db, who.siteId, positionId)
@@ -31,7 +30,7 @@ export async function keepChange(
     const hours = await hoursOf(db, [place], day)
     const finding =
       (await latestFinding(db, positionId, running.fitted_on)) ??
-      (await findingOfJob(db, references, who, position, progress))
+      (holdsRolling(position) ? await findingOfJob(db, references, who, position, progress) : null)
     await endBearing(db, running.id, {
       day,
       hoursH: Math.max(hours(place, running.fitted_on, day), 0.1),
@@ -41,7 +40,7 @@ export async function keepChange(
       jobId,
     })
   }
-  const { designation } = left.bearing
+  const designation = left.kind === 'rolling' ? left.bearing.designation : (sleeveName(left, workOutSleeve(left)) ?? '')
   const { value: entry } = attempt(() =>
     FittedEntry.parse({ designation, fittedOn: day, batch: readOf(progress, positionId, 'check-new', 'batch') ?? '' }),
   )

@@ -1,5 +1,5 @@
 import type { MachineEntry } from '@yardfrost/contract'
-import { forAnotherMachine, holdsRolling, type References } from '@yardfrost/core'
+import { forAnotherMachine, type References } from '@yardfrost/core'
 import type pg from 'pg'
 import { areaNamed } from '../store/areas.ts'
 import { recordEvent, type Who } from '../store/audit.ts'
@@ -27,7 +27,7 @@ export async function addMachine(
   const machineId = await insertMachine(db, who.siteId, { ...entry, areaId }, shaft)
   if (!machineId) throw tagTaken(entry.tag)
   const inputsOf = new Map(
-    copied?.positions.filter(holdsRolling).map(({ name, inputs }) => [name, forAnotherMachine(inputs)]),
+    copied?.positions.map(({ name, inputs }) => [name, forAnotherMachine(inputs)]),
   )
   const machine = { kind: entry.kind, duty: entry.duty, shaft }
   for (const [walkOrder, position] of entry.positions.entries())

@@ -1,5 +1,5 @@
 import type { MachineEntry } from '@yardfrost/contract'
-import { emptyPosition, InputError, type Machine, type Position, type References } from '@yardfrost/core'
+import { emptyPlain, emptyPosition, InputError, type Machine, type Position, type References } from '@yardfrost/core'
 import type pg from 'pg'
 import { judgement } from '../bench/judgement.ts'
 import type { Who } from '../store/audit.ts'
@@ -30,8 +30,8 @@ export async function addEntryPosition(
   references: References,
   who: Who,
   at: { machineId: string; machine: Machine; walkOrder: number },
-  { name, designation }: MachineEntry['positions'][number],
-  from: Position = emptyPosition(),
+  { name, designation, kind }: MachineEntry['positions'][number],
+  from: Position = kind === 'plain' ? emptyPlain() : emptyPosition(),
 ): Promise<string> {
   const inputs = withBearing(from, designation)
   const machine = await withMaker(db, references, who.siteId, { ...at.machine, position: name }, inputs)
