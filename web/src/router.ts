@@ -50,7 +50,7 @@ export const router = createRouter({
     { path: '/rounds/:id/:point?', name: 'round', component: () => import('./round/RoundPage.vue'), props: true },
     { path: '/jobs/:id/card', name: 'job-card', component: () => import('./job/JobCardPage.vue'), props: true },
     { path: '/jobs/:id/:step?', name: 'job', component: () => import('./job/JobPage.vue'), props: true },
-    { path: '/positions/:id/:lens?', name: 'position', component: () => import('./bench/BenchPage.vue'), props: true },
+    { path: '/positions/:id/:lens?', name: 'position', component: () => import('./bench/BenchDoor.vue'), props: true },
     { path: '/:rest(.*)*', name: 'lost', component: () => import('./shell/LostPage.vue') },
   ],
 })

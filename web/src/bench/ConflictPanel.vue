@@ -4,10 +4,10 @@ import { conflictLines, mergeChosen } from '../figures/conflict-lines.ts'
 import type { Choice } from '../figures/conflict.ts'
 import ConflictTable from '../figures/ConflictTable.vue'
 import { useInputWords } from '../figures/use-input-words.ts'
-import { useBench } from './use-bench.ts'
+import type { AnyBench } from './any-bench.ts'
 
 /** Two versions of a position. */
-const bench = useBench()
+const { bench } = defineProps<{ bench: AnyBench }>()
 const told = useInputWords()
 const theirs = computed(() => bench.conflict.value)
 const lines = computed(() =>

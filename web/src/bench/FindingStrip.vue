@@ -1,13 +1,15 @@
 <script setup lang="ts">
-import type { RollingAssessment, Lens } from '@yardfrost/core'
+import type { Finding, PositionState } from '@yardfrost/core'
 import { computed, ref } from 'vue'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
-import { lensNames } from './lens-names.ts'
 
 /** The worst finding and its way out; a press goes there. */
-const { assessment } = defineProps<{ assessment: RollingAssessment }>()
-const emit = defineEmits<{ go: [lens: Lens, field: string | null] }>()
+const { assessment, names } = defineProps<{
+  assessment: { findings: readonly Finding[]; state: PositionState }
+  names: Record<string, string>
+}>()
+const emit = defineEmits<{ go: [lens: string, field: string | null] }>()
 
 const format = useFormat()
 const worst = computed(() => assessment.findings[0])
@@ -25,7 +27,7 @@ const open = ref(false)
         :class="worst.verdict"
         @click="emit('go', worst.lens, worst.field ?? null)"
       >
-        {{ lensNames[worst.lens] }}
+        {{ names[worst.lens] }}
       </button>
       <span class="what"
         ><span v-if="worst.when === 'at-fitting'" class="label">At the next fitting: </span
@@ -50,7 +52,7 @@ const open = ref(false)
             :class="one.verdict"
             @click="emit('go', one.lens, one.field ?? null)"
           >
-            {{ lensNames[one.lens] }}
+            {{ names[one.lens] }}
           </button>
           <span class="what"
             ><span v-if="one.when === 'at-fitting'" class="label">At the next fitting: </span

@@ -6,10 +6,10 @@ import DifferenceTable from '../figures/DifferenceTable.vue'
 import { inputDifferences } from '../figures/input-differences.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
 import { shownWithYear } from '../shell/shown-time.ts'
-import { useBench } from './use-bench.ts'
+import type { AnyBench } from './any-bench.ts'
 
 /** Every save of the position: when, who, and how it stood. An old one can be brought back as a draft. */
-const bench = useBench()
+const { bench } = defineProps<{ bench: AnyBench }>()
 const emit = defineEmits<{ close: [] }>()
 const revisions = ref<PositionRevision[]>([])
 const trouble = ref('')
@@ -27,7 +27,7 @@ onMounted(async () => {
 const compared = ref<number | null>(null)
 
 function bringBack({ inputs, savedAt }: PositionRevision) {
-  if (inputs.kind !== 'rolling') return
+  if (inputs.kind !== bench.inputs.value.kind) return
   bench.change(`The save of ${shownWithYear(savedAt)} is back as a draft.`, inputs)
   emit('close')
 }

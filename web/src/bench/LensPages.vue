@@ -1,34 +1,30 @@
 <script setup lang="ts">
-import type { Lens } from '@yardfrost/core'
-import { lensPages } from './lens-pages.ts'
-import { useBench } from './use-bench.ts'
-
 /** The pages of a lens, as words to press; arrow keys go along them. */
-const { lens } = defineProps<{ lens: Lens }>()
-const bench = useBench()
+const { pages } = defineProps<{ pages: readonly { key: string; label: string }[] }>()
+/** Key of the page that is open. */
+const open = defineModel<string>({ required: true })
 
 function step(by: 1 | -1, event: KeyboardEvent) {
-  const pages = lensPages[lens]
-  const at = pages.findIndex(({ key }) => key === bench.pageOf(lens))
+  const at = pages.findIndex(({ key }) => key === open.value)
   const next = pages[(at + by + pages.length) % pages.length]
   if (!next) return
-  bench.turnTo(lens, next.key)
+  open.value = next.key
   const row = (event.currentTarget as HTMLElement).parentElement
   row?.querySelector<HTMLElement>(`[data-page="${next.key}"]`)?.focus()
 }
 </script>
 
 <template>
-  <div v-if="lensPages[lens].length > 1" class="pages" role="tablist" aria-label="Pages of this lens">
+  <div v-if="pages.length > 1" class="pages" role="tablist" aria-label="Pages of this lens">
     <button
-      v-for="{ key, label } in lensPages[lens]"
+      v-for="{ key, label } in pages"
       :key="key"
       type="button"
       role="tab"
-      :tabindex="key === bench.pageOf(lens) ? 0 : -1"
-      :aria-selected="key === bench.pageOf(lens)"
+      :tabindex="key === open ? 0 : -1"
+      :aria-selected="key === open"
       :data-page="key"
-      @click="bench.turnTo(lens, key)"
+      @click="open = key"
       @keydown.right.prevent="step(1, $event)"
       @keydown.left.prevent="step(-1, $event)"
     >

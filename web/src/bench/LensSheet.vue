@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { bySeverity, whens, type Lens, type LensAssessment } from '@yardfrost/core'
+import type { Lens, LensAssessment } from '@yardfrost/core'
 import { computed } from 'vue'
+import LensBody from './LensBody.vue'
 import LensPages from './LensPages.vue'
 import { lensPages } from './lens-pages.ts'
 import { useBench } from './use-bench.ts'
-import CheckLine from '../figures/CheckLine.vue'
 
-/** The frame of a lens: its pages, its question, its inputs, its figures, its checks worst first, its cautions. */
+/** A lens with its pages, as words to press. */
 const { lens, question = '' } = defineProps<{
   lens: LensAssessment<Lens>
   /** For a lens of one page; the pages bring their own. */
@@ -15,65 +15,15 @@ const { lens, question = '' } = defineProps<{
 defineEmits<{ field: [path: string] }>()
 
 const bench = useBench()
-const asked = computed(
-  () => question || (lensPages[lens.lens].find(({ key }) => key === bench.pageOf(lens.lens))?.question ?? ''),
-)
-/** What matters now first, worst first; then what matters at the next fitting; questions last. */
-const checks = computed(() =>
-  [...lens.checks].sort((a, b) => whens.indexOf(a.when) - whens.indexOf(b.when) || bySeverity(a, b)),
-)
+const open = computed({ get: () => bench.pageOf(lens.lens), set: (page) => bench.turnTo(lens.lens, page) })
+const asked = computed(() => question || (lensPages[lens.lens].find(({ key }) => key === open.value)?.question ?? ''))
 </script>
 
 <template>
-  <div class="lens">
-    <LensPages :lens="lens.lens" />
-    <h2>{{ asked }}</h2>
-    <slot name="inputs" />
-    <div v-if="$slots['figures']" class="figures">
-      <slot name="figures" />
-    </div>
-    <div class="checks">
-      <CheckLine v-for="check in checks" :key="check.key" :check="check" @field="$emit('field', $event)" />
-    </div>
-    <slot name="after" />
-    <section v-if="lens.cautions.length" class="cautions" aria-label="Cautions" data-test="cautions">
-      <h3 class="label">Before you start</h3>
-      <ul>
-        <li v-for="caution in lens.cautions" :key="caution">{{ caution }}</li>
-      </ul>
-    </section>
-  </div>
+  <LensBody :lens="lens" :question="asked" @field="$emit('field', $event)">
+    <template #pages><LensPages v-model="open" :pages="lensPages[lens.lens]" /></template>
+    <template #inputs><slot name="inputs" /></template>
+    <template v-if="$slots['figures']" #figures><slot name="figures" /></template>
+    <template #after><slot name="after" /></template>
+  </LensBody>
 </template>
-
-<style scoped>
-.lens {
-  display: grid;
-  gap: 12px;
-}
-
-.figures {
-  padding: 4px 0;
-  border-top: 1px solid var(--hair);
-}
-
-.cautions {
-  padding: 10px 14px;
-  border: 1px solid var(--watch);
-  border-radius: 4px;
-  background: var(--sheet);
-}
-
-.cautions h3 {
-  margin: 0 0 4px;
-  color: var(--watch);
-  font-weight: 650;
-}
-
-ul {
-  display: grid;
-  gap: 4px;
-  margin: 0;
-  padding-left: 18px;
-  font-size: 14px;
-}
-</style>

@@ -1,24 +1,26 @@
 <script setup lang="ts">
-import { lenses, type RollingAssessment, type Lens } from '@yardfrost/core'
+import type { LensAssessment } from '@yardfrost/core'
 import { useFormat } from '../figures/use-format.ts'
 import VerdictMark from '../figures/VerdictMark.vue'
-import { lensNames } from './lens-names.ts'
 
 /** State and headline of every lens; the one in hand stands out. */
-const { assessment, lens } = defineProps<{ assessment: RollingAssessment; lens: Lens }>()
-defineEmits<{ choose: [lens: Lens] }>()
+const { lenses, names, lens } = defineProps<{
+  /** Of each lens, in working order. */
+  lenses: Record<string, LensAssessment>
+  names: Record<string, string>
+  lens: string
+}>()
+defineEmits<{ choose: [lens: string] }>()
 
 const format = useFormat()
 
-function headline(one: Lens): { digits: string; unit: string } | null {
-  const { figures, headline: key } = assessment.lenses[one]
+function headline({ figures, headline: key }: LensAssessment): { digits: string; unit: string } | null {
   const figure = figures[key]
   return figure ? format.figure(figure) : null
 }
 
 /** What stands on the track when there is no figure. */
-function instead(one: Lens): string {
-  const { state } = assessment.lenses[one]
+function instead({ state }: LensAssessment): string {
   if (state === 'stop') return 'no'
   return state === 'open' ? 'not complete' : 'not begun'
 }
@@ -27,18 +29,18 @@ function instead(one: Lens): string {
 <template>
   <nav class="track" aria-label="Lenses">
     <button
-      v-for="(one, index) in lenses"
-      :key="one"
+      v-for="(one, key, index) in lenses"
+      :key="key"
       type="button"
       class="stop-on-track"
-      :class="{ chosen: one === lens }"
-      :aria-current="one === lens ? 'step' : undefined"
-      :data-lens="one"
-      :data-state="assessment.lenses[one].state"
-      @click="$emit('choose', one)"
+      :class="{ chosen: key === lens }"
+      :aria-current="key === lens ? 'step' : undefined"
+      :data-lens="key"
+      :data-state="one.state"
+      @click="$emit('choose', String(key))"
     >
-      <span class="name">{{ index + 1 }}&ensp;{{ lensNames[one] }}</span>
-      <VerdictMark :state="assessment.lenses[one].state" />
+      <span class="name">{{ index + 1 }}&ensp;{{ names[key] }}</span>
+      <VerdictMark :state="one.state" />
       <span class="headline">
         <template v-if="headline(one)">
           {{ headline(one)?.digits }}<span class="unit">{{ headline(one)?.unit }}</span>

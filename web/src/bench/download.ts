@@ -1,4 +1,4 @@
-import { thinSpace, type Assessment } from '@yardfrost/core'
+import { thinSpace, type Assessment, type LensAssessment } from '@yardfrost/core'
 import type { useFormat } from '../figures/use-format.ts'
 import { keepFile, keepTable } from '../shell/keep-file.ts'
 
@@ -36,7 +36,7 @@ const plain = (digits: string) => digits.replaceAll(thinSpace, '').replaceAll('â
 
 /** Every figure of every lens with its value, unit, formula and source, as CSV in the units of this device. */
 export function keepFigures(assessment: Assessment, format: ReturnType<typeof useFormat>, name: string): void {
-  const rows = Object.values(assessment.lenses).flatMap(({ lens, figures }) =>
+  const rows = Object.values<LensAssessment>(assessment.lenses).flatMap(({ lens, figures }) =>
     Object.entries(figures).map(([key, figure]) => {
       const shown = format.figure(figure)
       return {

@@ -10,7 +10,6 @@ import {
   RollingDocument,
   RollingPosition,
   siteGivens,
-  SitePractices,
   type Lens,
   type Machine,
   type RollingGroups,
@@ -18,10 +17,9 @@ import {
 import { computed, inject, provide, reactive, ref, type InjectionKey } from 'vue'
 import { api, ApiFailure } from '../api/client.ts'
 import { provideForm, type SiteSays } from '../form/form-port.ts'
-import { draftKeys } from '../shell/use-drafts.ts'
 import { useAnswer } from '../shell/use-answer.ts'
-import { copyOf, useDocument } from '../shell/use-document.ts'
 import { lensPages } from './lens-pages.ts'
+import { usePositionDocument } from './use-position-document.ts'
 import { catalogue, damage } from '../references.ts'
 
 /** Groups and fields of a position. */
@@ -39,19 +37,15 @@ function rolling(detail: PositionDetail): RollingDetail {
 
 /** One position on the bench: its inputs, what core makes of them, and how they are kept. */
 function createBench(id: string) {
-  const inputs = ref<RollingPosition>(RollingPosition.parse({}))
-  const document = useDocument<RollingPosition, RollingDetail>({
-    key: `${draftKeys.position}${id}`,
+  const document = usePositionDocument<RollingPosition, RollingDetail>({
+    id,
+    empty: RollingPosition.parse({}),
     schema: RollingDocument,
-    value: inputs,
-    valueOf: (stored) => stored.inputs,
-    save: async (value, version) => rolling(await api.savePosition(id, { version, inputs: value })),
+    narrow: rolling,
   })
-  const { stored: detail } = document
+  const { detail, inputs, change, valueAt, setAt } = document
   /** Page that each lens is open at. */
   const pages = reactive<Partial<Record<Lens, string>>>({})
-  /** A change made at one stroke, and what stood there before it. */
-  const undoable = ref<{ what: string; before: RollingPosition } | null>(null)
   /** Figure that is pointed at, on the drawing or beside it. */
   const lit = ref<string | null>(null)
   /** How the inside is looked at: a clearance and a tilt that are tried, and not kept. */
@@ -89,51 +83,15 @@ function createBench(id: string) {
   /** The inputs as core works with them: what the shaft line says in place of what was typed. */
   const effective = computed(() => effectivePosition(inputs.value, machine.value, lookup.value))
 
-  async function load(): Promise<void> {
-    document.take(rolling(await api.position(id)))
-  }
-
-  /** The site goes by another practice from now on; what is on the bench is judged by it at once. */
-  async function goBy(chosen: Partial<SitePractices>): Promise<void> {
-    const now = detail.value
-    if (!now) return
-    const practices = await api.savePractices({ ...SitePractices.parse(now.machine.practices ?? {}), ...chosen })
-    detail.value = { ...now, machine: { ...now.machine, practices } }
-  }
-
   const pageOf = (lens: Lens): string => pages[lens] ?? lensPages[lens][0]?.key ?? ''
   function turnTo(lens: Lens, page: string): void {
     pages[lens] = page
-  }
-
-  /** Changes several inputs at once, so that one press takes it back. */
-  function change(what: string, next: RollingPosition): void {
-    undoable.value = { what, before: copyOf(inputs.value) }
-    inputs.value = copyOf(next)
   }
 
   /** Puts another number on the bench, to be taken back with one press. */
   function putOn(designation: string): void {
     const { bearing: there } = inputs.value
     change(`${designation} is on the bench.`, { ...inputs.value, bearing: { ...there, designation } })
-  }
-
-  function undo(): void {
-    if (!undoable.value) return
-    inputs.value = undoable.value.before
-    undoable.value = null
-  }
-
-  const groups = () => inputs.value as unknown as Record<string, Record<string, unknown>>
-  function valueAt(path: FieldPath): unknown {
-    const [group = '', field = ''] = path.split('.')
-    return groups()[group]?.[field]
-  }
-
-  function setAt(path: FieldPath, value: unknown): void {
-    const [group = '', field = ''] = path.split('.')
-    const fields = groups()[group]
-    if (fields) fields[field] = value
   }
 
   /** What the site gives for each field of this position, by its path. */
@@ -154,8 +112,10 @@ function createBench(id: string) {
 
   return {
     ...document,
-    id, detail, inputs, assessment, lookup, bearing, lit, look, load, goBy, pageOf, turnTo, undoable, change, putOn, undo,
-    machine, onShaft, fed, effective, valueAt, setAt, siteSays,
+    assessment, lookup, bearing, lit, look, pageOf, turnTo, putOn,
+    machine, onShaft, fed, effective, siteSays,
+    valueAt: (path: FieldPath) => valueAt(path),
+    setAt: (path: FieldPath, value: unknown) => setAt(path, value),
   } // prettier-ignore
 }
 

@@ -1,4 +1,4 @@
-import type { RollingPosition } from '@yardfrost/core'
+import type { Position } from '@yardfrost/core'
 import { changedBy, type Choice, type Conflicting } from './conflict.ts'
 import { inputDifferences, type InputDifference } from './input-differences.ts'
 
@@ -6,7 +6,7 @@ import { inputDifferences, type InputDifference } from './input-differences.ts'
 export type ConflictLine = InputDifference & Conflicting
 
 type Groups = Record<string, Record<string, unknown>>
-function valueAt(position: RollingPosition, path: string): unknown {
+function valueAt(position: Position, path: string): unknown {
   const [group = '', field = ''] = path.split('.')
   return (position as unknown as Groups)[group]?.[field]
 }
@@ -16,23 +16,15 @@ function valueAt(position: RollingPosition, path: string): unknown {
  *
  * @param base - what both began from; where nobody knows it, every line is both people's
  */
-export const conflictLines = (
-  base: RollingPosition | null,
-  mine: RollingPosition,
-  theirs: RollingPosition,
-): ConflictLine[] =>
+export const conflictLines = (base: Position | null, mine: Position, theirs: Position): ConflictLine[] =>
   inputDifferences(mine, theirs).map((line) => ({
     ...line,
     changedBy: changedBy(base ? { value: valueAt(base, line.path) } : undefined, line.from, line.to),
   }))
 
 /** Theirs, with the lines that were chosen of mine. */
-export function mergeChosen(
-  mine: RollingPosition,
-  theirs: RollingPosition,
-  chosen: ReadonlyMap<string, Choice>,
-): RollingPosition {
-  const merged = JSON.parse(JSON.stringify(theirs)) as RollingPosition
+export function mergeChosen(mine: Position, theirs: Position, chosen: ReadonlyMap<string, Choice>): Position {
+  const merged = JSON.parse(JSON.stringify(theirs)) as Position
   for (const [path, choice] of chosen) {
     const [group = '', field = ''] = path.split('.')
     const fields = (merged as unknown as Groups)[group]

@@ -1,4 +1,11 @@
-import { fieldSchema, Position, type FieldMeta, type Quantity } from '@yardfrost/core'
+import {
+  fieldSchema,
+  PlainPosition,
+  RollingPosition,
+  type FieldMeta,
+  type Position,
+  type Quantity,
+} from '@yardfrost/core'
 
 /** One input that is not the same in two versions of a position. */
 export interface InputDifference {
@@ -23,7 +30,8 @@ export function inputDifferences(from: Position, to: Position): InputDifference[
     Object.keys(fresh[group] ?? {})
       .filter((field) => JSON.stringify(old[group]?.[field]) !== JSON.stringify(fresh[group]?.[field]))
       .map((field) => {
-        const meta = fieldSchema(Position, [group, field])?.meta() as FieldMeta | undefined
+        const meta = fieldSchema(to.kind === 'plain' ? PlainPosition : RollingPosition, [group, field])?.meta() as
+          FieldMeta | undefined
         return {
           path: `${group}.${field}`,
           title: meta?.title ?? field,

@@ -1,7 +1,10 @@
-import { formatInput, inputWords, unitSpace } from '@yardfrost/core'
+import { formatInput, inputWords, plainInputWords, unitSpace } from '@yardfrost/core'
 import { useSettings } from '../shell/settings.ts'
 import type { InputDifference } from './input-differences.ts'
 import { useFormat } from './use-format.ts'
+
+/** Choices in words, by the path of their field. */
+const wordsOf = { ...inputWords, ...plainInputWords }
 
 /** Inputs in words, with their unit, as a comparison of two versions shows them. */
 export function useInputWords() {
@@ -18,13 +21,13 @@ export function useInputWords() {
       const entries = (value.flat() as unknown[]).filter((one) => one !== null)
       if (entries.length === 0) return 'empty'
       if (entries.every((one) => typeof one === 'string'))
-        return entries.map((one) => inputWords[path]?.[one] ?? one).join(', ')
+        return entries.map((one) => wordsOf[path]?.[one] ?? one).join(', ')
       // Lists of numbers are what a gauge read.
       if (entries.every((one) => typeof one === 'number'))
         return inUnit(entries.map((one) => format.digits(one, quantity, { decimals: 3 })).join(', '))
       return `${entries.length} entries`
     }
     if (typeof value === 'boolean') return value ? 'yes' : 'no'
-    return typeof value === 'string' ? (inputWords[path]?.[value] ?? value) : 'as entered'
+    return typeof value === 'string' ? (wordsOf[path]?.[value] ?? value) : 'as entered'
   }
 }

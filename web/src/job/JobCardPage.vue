@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PositionDetail } from '@yardfrost/contract'
-import { holdsRolling, markWords, wantedLife } from '@yardfrost/core'
+import { markWords, sleeveName, wantedLife, workOutSleeve, type Position } from '@yardfrost/core'
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { api } from '../api/client.ts'
@@ -26,9 +26,7 @@ page.saving = null
 const details = ref<PositionDetail[]>([])
 /** Positions as the job left them; while it goes on, as they are now. */
 const sheets = computed(() =>
-  details.value
-    .map((detail) => ({ ...detail, inputs: job.job.value?.left?.[detail.id] ?? detail.inputs }))
-    .filter(holdsRolling),
+  details.value.map((detail) => ({ ...detail, inputs: job.job.value?.left?.[detail.id] ?? detail.inputs })),
 )
 const { failure, load } = useLoading(async () => {
   await job.load()
@@ -63,6 +61,8 @@ const limits = ({ reading: { low, high, expected, kind, quantity, decimals } }: 
 /** Nothing is within limits that has none. */
 const verdict = (one: Reading) =>
   !one.entry ? '' : one.isOut ? `out: ${one.entry.reason ?? 'no reason given'}` : limits(one) && 'within'
+const bearingOf = (inputs: Position) =>
+  (inputs.kind === 'plain' ? sleeveName(inputs, workOutSleeve(inputs)) : inputs.bearing.designation) || 'none entered'
 const print = () => window.print()
 </script>
 
@@ -93,7 +93,7 @@ const print = () => window.print()
           </div>
           <div>
             <dt>Bearing</dt>
-            <dd>{{ detail.inputs.bearing.designation || 'none entered' }}</dd>
+            <dd>{{ bearingOf(detail.inputs) }}</dd>
           </div>
           <div>
             <dt>Made</dt>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener, useNow } from '@vueuse/core'
-import type { RollingDetail } from '@yardfrost/contract'
+import type { PositionDetail } from '@yardfrost/contract'
 import { holdsRolling } from '@yardfrost/core'
 import Button from 'primevue/button'
 import { computed, reactive, ref, watch, watchEffect } from 'vue'
@@ -93,14 +93,16 @@ function heated(
 }
 
 /** Positions as they stand, for the drawings. */
-const details = reactive(new Map<string, RollingDetail>())
+const details = reactive(new Map<string, PositionDetail>())
+const detail = computed(() => details.get(shown.value?.step.position?.id ?? '') ?? null)
+/** The same, where its bearing rolls. */
+const rolling = computed(() => (detail.value && holdsRolling(detail.value) ? detail.value : null))
 watch(
   () => shown.value?.step.position?.id,
   async (positionId) => {
     if (!positionId || details.has(positionId)) return
     try {
-      const detail = await api.position(positionId)
-      if (holdsRolling(detail)) details.set(positionId, detail)
+      details.set(positionId, await api.position(positionId))
     } catch (error) {
       // Without a network and a kept answer there is no drawing; the step goes on.
       if (!(error instanceof ApiFailure)) throw error
@@ -180,24 +182,15 @@ useEventListener(window, 'beforeunload', (event) => {
       <ol class="does">
         <li v-for="line in shown.step.does" :key="line">{{ format.sentence(line) }}</li>
       </ol>
-      <StepHandling
-        v-if="shown.step.position && details.get(shown.step.position.id)"
-        :detail="details.get(shown.step.position.id)!"
-        :stage="shown.step.stage"
-      />
+      <StepHandling v-if="rolling" :detail="rolling" :stage="shown.step.stage" />
       <StepDrawing
-        v-if="!shown.step.heat && shown.step.lens && shown.step.position && details.get(shown.step.position.id)"
+        v-if="!shown.step.heat && shown.step.lens && detail"
         class="drawing"
-        :detail="details.get(shown.step.position.id)!"
+        :detail="detail"
         :lens="shown.step.lens"
       />
     </section>
-    <StepPanel
-      :detail="(shown.step.position && details.get(shown.step.position.id)) || null"
-      :job="job"
-      :shown="shown"
-      @done="done"
-    />
+    <StepPanel :detail="rolling" :job="job" :shown="shown" @done="done" />
   </div>
 </template>
 

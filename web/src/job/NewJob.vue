@@ -5,7 +5,7 @@ import Checkbox from 'primevue/checkbox'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { JobKind, jobKinds } from '@yardfrost/core'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ApiFailure } from '../api/client.ts'
 
@@ -13,9 +13,22 @@ import { api, ApiFailure } from '../api/client.ts'
 const { machine } = defineProps<{ machine: MachineDetail }>()
 const emit = defineEmits<{ close: [] }>()
 const router = useRouter()
-const chosen = ref<string[]>(machine.positions.length === 1 ? machine.positions.map(({ id }) => id) : [])
-const kinds = JobKind.options.map((value) => ({ value, label: jobKinds[value].name }))
-const kind = ref<JobKind>('bearing-change')
+/** Kinds of work that some position of this machine is for. */
+const kinds = JobKind.options
+  .filter((value) => machine.positions.some(({ kind: lies }) => lies === jobKinds[value].takes))
+  .map((value) => ({ value, label: jobKinds[value].name }))
+const kind = ref<JobKind>(kinds[0]?.value ?? 'bearing-change')
+const positions = computed(() => machine.positions.filter(({ kind: lies }) => lies === jobKinds[kind.value].takes))
+const chosen = ref<string[]>([])
+// What was chosen for another kind of work is not of this one; a single position is meant.
+watch(
+  positions,
+  (now) => {
+    const ids = now.map(({ id }) => id)
+    chosen.value = ids.length === 1 ? ids : chosen.value.filter((id) => ids.includes(id))
+  },
+  { immediate: true },
+)
 const question = computed(() => jobKinds[kind.value].question)
 const plannedFor = ref('')
 const failure = ref<ApiFailure | null>(null)
@@ -53,7 +66,7 @@ async function make() {
       data-test="job-kind"
     />
     <h2>{{ question }}</h2>
-    <label v-for="position in machine.positions" :key="position.id" class="choice">
+    <label v-for="position in positions" :key="position.id" class="choice">
       <Checkbox v-model="chosen" :value="position.id" :pt="{ input: { 'data-choose': position.name } }" />
       {{ position.name }} <span class="quiet">{{ position.designation ?? 'no bearing entered' }}</span>
     </label>

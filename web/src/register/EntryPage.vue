@@ -8,6 +8,7 @@ import { usePageState } from '../shell/page-state.ts'
 import { useLoading } from '../shell/use-loading.ts'
 import ChoiceInput from '../form/ChoiceInput.vue'
 import TextInput from '../form/TextInput.vue'
+import { choices } from '../form/choices.ts'
 import { titleOf, useEntry } from './use-entry.ts'
 import { criticalityOptions, dutyOptions, hoursOptions, kindOptions } from './words.ts'
 
@@ -68,6 +69,9 @@ const hoursText = computed({
     else form.value.hoursPerWeek = Number.isNaN(hours) ? -1 : hours
   },
 })
+/** What lies in a position; settled when it is added. */
+const liesWords = { rolling: 'rolling bearing', plain: 'plain bearing' } as const
+const lies = choices(liesWords)
 /** What a field is called, and what is wrong with it. */
 const frame = (field: string) => ({
   title: titleOf(field),
@@ -114,12 +118,22 @@ const frame = (field: string) => ({
       <ol class="positions">
         <li v-for="(position, index) in form.positions" :key="position.id ?? index">
           <TextInput v-model="position.name" v-bind="frame(`positions.${index}.name`)" />
+          <ChoiceInput
+            v-if="position.id === undefined"
+            :model-value="position.kind ?? 'rolling'"
+            v-bind="frame(`positions.${index}.kind`)"
+            :options="lies"
+            @update:model-value="position.kind = $event"
+          />
+          <p v-else class="quiet lies" :data-lies="position.kind">{{ liesWords[position.kind ?? 'rolling'] }}</p>
           <TextInput
+            v-if="position.kind !== 'plain'"
             v-model="position.designation"
             v-bind="frame(`positions.${index}.designation`)"
             spellcheck="false"
             placeholder="number on the box, if known"
           />
+          <p v-else class="quiet lies">sizes and material on its bench</p>
           <span class="does">
             <button
               type="button"
@@ -199,9 +213,13 @@ h2 {
   list-style: none;
 }
 
+.lies {
+  padding-bottom: 9px;
+}
+
 .positions li {
   display: grid;
-  grid-template-columns: 1fr 1.2fr auto;
+  grid-template-columns: 1fr 0.8fr 1.2fr auto;
   align-items: end;
   gap: 20px;
   padding: 8px 0 12px;

@@ -1,4 +1,4 @@
-import { MachineEntry, type MachineDetail } from '@yardfrost/contract'
+import { MachineEntry, PositionKind, type MachineDetail } from '@yardfrost/contract'
 import { inputErrorOf, type MachineKind } from '@yardfrost/core'
 import { computed, ref } from 'vue'
 import { z } from 'zod'
@@ -18,7 +18,9 @@ const { kind, duty, criticality, hoursSource } = MachineEntry.shape
 const EntryDraft: z.ZodType<MachineEntry> = z.object({
   ...{ area: z.string(), tag: z.string(), name: z.string(), kind, duty, criticality, hoursSource },
   hoursPerWeek: z.number().nullable(),
-  positions: z.array(z.object({ id: z.uuid().optional(), name: z.string(), designation: z.string() })),
+  positions: z.array(
+    z.object({ id: z.uuid().optional(), name: z.string(), kind: PositionKind.optional(), designation: z.string() }),
+  ),
 })
 
 const emptyEntry = (): MachineEntry => ({
@@ -35,10 +37,12 @@ const emptyEntry = (): MachineEntry => ({
 
 function entryOf(machine: MachineDetail): MachineEntry {
   const { area, tag, name, kind, duty, criticality, hoursSource, hoursPerWeek } = machine
-  const positions = machine.positions.map(({ id, name: position, designation }) => ({
+  const positions = machine.positions.map(({ id, name: position, kind: lies, designation }) => ({
     id,
     name: position,
-    designation: designation ?? '',
+    kind: lies,
+    // What a plain bearing is called follows from its sizes; nobody types it here.
+    designation: lies === 'plain' ? '' : (designation ?? ''),
   }))
   return { area, tag, name, kind, duty, criticality, hoursSource, hoursPerWeek, positions }
 }
@@ -78,7 +82,7 @@ export function useEntry(id: string | null, copyOf: string | null) {
       return
     }
     const { positions, ...rest } = entryOf(await api.machine(copyOf))
-    const copied = positions.map(({ name, designation }) => ({ name, designation }))
+    const copied = positions.map(({ name, kind = 'rolling', designation }) => ({ name, kind, designation }))
     document.take({ version: 0, machine: null, entry: { ...rest, tag: '', positions: copied } })
   }
 
@@ -128,7 +132,7 @@ export function titleOf(field: string): string {
   const schema =
     index === undefined
       ? MachineEntry.shape[first as keyof typeof MachineEntry.shape]
-      : MachineEntry.shape.positions.unwrap().element.shape[inner as 'name' | 'designation']
+      : MachineEntry.shape.positions.unwrap().element.shape[inner as 'name' | 'kind' | 'designation']
   const title = schema.meta()?.['title']
   return typeof title === 'string' ? title : field
 }

@@ -12,7 +12,7 @@ const machine = (
   name: 'Pump',
   kind: 'pump',
   duty: 'round-the-clock',
-  positions: positions.map(([name, state, finding = null]) => ({ id: `${tag} ${name}`, name, state, designation: null, finding })), // prettier-ignore
+  positions: positions.map(([name, state, finding = null]) => ({ id: `${tag} ${name}`, name, kind: 'rolling' as const, state, designation: null, finding })), // prettier-ignore
 })
 const yard: Yard = {
   site: 'Plant',

@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import type { PlainDetail } from '@yardfrost/contract'
+import { assess, plainLenses, type Lens } from '@yardfrost/core'
+import { computed } from 'vue'
+import SleeveSheet from '../drawing/sleeve/SleeveSheet.vue'
+import { useSleeveDrawing } from '../drawing/sleeve/use-sleeve-drawing.ts'
+import { catalogue } from '../references.ts'
+
+/** The plain bearing of a position, drawn to scale with what the step is about. */
+const { detail, lens } = defineProps<{ detail: PlainDetail; lens: Lens }>()
+const assessment = computed(() => assess(detail.inputs, detail.machine, catalogue))
+const { sleeve, pressure, callouts, dimensions } = useSleeveDrawing(() => ({
+  inputs: detail.inputs,
+  assessment: assessment.value,
+  lens: plainLenses.find((one) => one === lens) ?? 'identify',
+}))
+</script>
+
+<template>
+  <div class="frame">
+    <SleeveSheet
+      v-if="sleeve"
+      :sleeve="sleeve"
+      :pressure="lens === 'carry' ? pressure : null"
+      :callouts="callouts"
+      :dimensions="dimensions"
+    />
+    <p v-else class="quiet">No bearing to draw: its sizes are not entered.</p>
+  </div>
+</template>
+
+<style scoped>
+.frame {
+  min-height: 0;
+  height: 100%;
+  overflow: hidden;
+}
+</style>
