@@ -1,11 +1,14 @@
 import { hash } from '@node-rs/argon2'
 import type { ShaftLine } from '@yardfrost/core'
 import {
+  emptyPlain,
   emptyPosition,
+  PlainPosition,
   RollingPosition,
   SiteGivens,
   type Duty,
   type MachineKind,
+  type Position,
   type References,
 } from '@yardfrost/core'
 import type { MachineEntry } from '@yardfrost/contract'
@@ -24,11 +27,34 @@ import {
 } from '@yardfrost/server'
 import type pg from 'pg'
 import { z } from 'zod'
-import { type DemoPosition, type DemoMachine, areas, siteName, siteSettings, shaftOf, demoAccounts } from './plant.ts'
+import {
+  type DemoPlain,
+  type DemoPosition,
+  type DemoMachine,
+  areas,
+  siteName,
+  siteSettings,
+  shaftOf,
+  demoAccounts,
+} from './plant.ts'
 
 const site = SiteGivens.parse(siteSettings)
 
-/** Every position of the demo site with its inputs, in walking order. */
+const isPlain = (position: DemoPosition | DemoPlain): position is DemoPlain => 'plain' in position
+
+const isRolling = (position: DemoPosition | DemoPlain): position is DemoPosition => !isPlain(position)
+
+/** Every plain bearing of the demo site with its inputs, in walking order. */
+export const demoPlain = (): { tag: string; kind: MachineKind; duty: Duty; name: string; inputs: PlainPosition }[] =>
+  areas.flatMap(({ machines }) =>
+    machines.flatMap(({ tag, kind, duty, positions }) =>
+      positions
+        .filter(isPlain)
+        .map((position) => ({ tag, kind, duty, name: position.name, inputs: plainOf(position) })),
+    ),
+  )
+
+/** Every rolling bearing of the demo site with its inputs, in walking order. */
 export function demoPositions(): {
   tag: string
   kind: MachineKind
@@ -41,7 +67,7 @@ export function demoPositions(): {
     machines.flatMap((machine) => {
       const { tag, kind, duty, positions } = machine
       const shaft = shaftOf(machine)
-      return positions.map((position) => ({
+      return positions.filter(isRolling).map((position) => ({
         tag,
         kind,
         duty,
@@ -133,13 +159,9 @@ async function addMachine(
       )
   }
   for (const [walkOrder, position] of machine.positions.entries()) {
-    const judge = (inputs: RollingPosition) =>
+    const judge = (inputs: Position) =>
       judgement(inputs, { kind, duty, shaft, position: position.name, site }, at.references)
-    const { past = [], savedDaysAgo = 30 + 7 * walkOrder + 3 * order, ...now } = position
-    const [first, ...later] = [
-      ...past.map(({ daysAgo, ...then }) => ({ daysAgo, inputs: positionOf(mergedInto(now, then)) })),
-      { daysAgo: savedDaysAgo, inputs: positionOf(now) },
-    ]
+    const [first, ...later] = savesOf(position, 30 + 7 * walkOrder + 3 * order)
     const { siteId, accountId } = at
     const place = { siteId, machineId, name: position.name, walkOrder, accountId }
     const id = await addPosition(db, { ...place, inputs: first.inputs }, judge(first.inputs))
@@ -149,6 +171,33 @@ async function addMachine(
       await keepDate(id, daysAgo)
     }
   }
+}
+
+/** How a position was saved, oldest first. @param daysAgo - of the last save, where the demo says nothing */
+function savesOf(position: DemoPosition | DemoPlain, daysAgo: number): [Saved, ...Saved[]] {
+  if (isPlain(position)) return [{ daysAgo: position.savedDaysAgo ?? daysAgo, inputs: plainOf(position) }]
+  const { past = [], savedDaysAgo = daysAgo, ...now } = position
+  const saves: Saved[] = past.map(({ daysAgo: then, ...was }) => ({
+    daysAgo: then,
+    inputs: positionOf(mergedInto(now, was)),
+  }))
+  const last: Saved = { daysAgo: savedDaysAgo, inputs: positionOf(now) }
+  const [first, ...later] = saves
+  return first ? [first, ...later, last] : [last]
+}
+
+interface Saved {
+  daysAgo: number
+  inputs: Position
+}
+
+function plainOf({ plain }: DemoPlain): PlainPosition {
+  const empty = emptyPlain()
+  const groups = Object.entries(plain).map(([group, fields]) => [
+    group,
+    { ...empty[group as keyof typeof plain], ...fields },
+  ])
+  return PlainPosition.parse({ ...empty, ...(Object.fromEntries(groups) as object) })
 }
 
 /** A position as it stood once: today's, with some fields otherwise. */

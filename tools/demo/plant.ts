@@ -1,4 +1,4 @@
-import type { RollingPosition } from '@yardfrost/core'
+import type { PlainGroups, RollingPosition } from '@yardfrost/core'
 import { ShaftLine, sketchShaft, type Duty, type MachineKind, type ShaftSketch } from '@yardfrost/core'
 
 /** Made-up people of the made-up site; the passwords are for trying it out, and printed at the start. */
@@ -28,12 +28,19 @@ export interface DemoPosition {
   savedDaysAgo?: number
 }
 
+/** Plain bearing as the demo writes it. */
+export interface DemoPlain {
+  name: string
+  plain: { [G in keyof PlainGroups]?: Partial<PlainGroups[G]> }
+  savedDaysAgo?: number
+}
+
 export interface DemoMachine {
   tag: string
   name: string
   kind: MachineKind
   duty: Duty
-  positions: DemoPosition[]
+  positions: (DemoPosition | DemoPlain)[]
   /** Sizes its shaft is drawn from; absent where nobody has drawn it. */
   sketch?: ShaftSketch
   /** What is otherwise than the sketch has it. */
@@ -92,6 +99,35 @@ const gearOil: DemoPosition['grease'] = {
   runningC: 62,
   cleanliness: 'normal',
 }
+/** A big old motor: white metal shells, a loose ring, one bath at each end. */
+const ringOiled = {
+  bearing: {
+    form: 'split',
+    material: 'white-metal',
+    journalMm: 110,
+    lengthMm: 95,
+    wallMm: 14,
+    groove: 'axial',
+    feedDeg: 90,
+  },
+  load: { axialN: 0, speedRpm: 740, startsPerDay: 2 },
+  oil: {
+    lubrication: 'oil-fed',
+    supply: 'ring',
+    nu40Cst: 68,
+    roomC: 24,
+    ringMm: 190,
+    dipMm: 28,
+    ringTurns: 'turns',
+    coldStartC: 5,
+  },
+} satisfies DemoPlain['plain']
+/** A pivot that swings in dust, pressed bushes of bronze. */
+const pivoted = {
+  bearing: { form: 'solid', material: 'tin-bronze', journalMm: 70, lengthMm: 80, groove: 'figure-eight', feedDeg: 0 },
+  load: { axialN: 0, swingDeg: 12, swingsPerMin: 4, shock: 'moderate' },
+  oil: { lubrication: 'grease', roomC: 26, dirt: 'dusty', gramsPerStroke: 1.2 },
+} satisfies DemoPlain['plain']
 const dusty = { ...greased, nu40Cst: 220, runningC: 78, contamination: 'heavy', cleanliness: 'slight' } as const
 
 /** Tapered and angular contact bearings are set in pairs. */
@@ -190,6 +226,17 @@ export const areas: { name: string; machines: DemoMachine[] }[] = [
         positions: [
           { name: 'Drive end', past: [{ daysAgo: 655, grease: { thickener: 'polyurea', thickenerBefore: null } }], savedDaysAgo: 26, bearing: { designation: '6316-C3', requiredClearance: 'C3' }, load: { radialN: 3300, axialN: 0, speedRpm: 1475 }, seat: floating, float: { innerC: 84, outerC: 68 }, grease: { ...greased, runningC: 68, thickener: 'lithium', thickenerBefore: 'polyurea' } },
           { name: 'Non-drive end', bearing: { designation: '6314 DDU C3', requiredClearance: 'C3' }, load: { radialN: 2100, axialN: 300, speedRpm: 1475 }, seat: locating },
+        ],
+      },
+      {
+        tag: 'BM-13',
+        name: 'Flood pump motor, old',
+        kind: 'motor',
+        duty: 'round-the-clock',
+        positions: [
+          // Its magnetic centre was set nearer to the stop than the coupling lets it float.
+          { name: 'Drive end', plain: { ...ringOiled, load: { ...ringOiled.load, radialN: 12_500 }, float: { measuredMm: 0.16, collars: 'both', endFloatMm: 12, centreMm: 1.5, couplingFloatMm: 4.8 } } },
+          { name: 'Non-drive end', plain: { ...ringOiled, load: { ...ringOiled.load, radialN: 10_500 }, float: { measuredMm: 0.15 } } },
         ],
       },
     ],
@@ -293,6 +340,16 @@ export const areas: { name: string; machines: DemoMachine[] }[] = [
           { name: 'Far side', bearing: { designation: '22220 EK', requiredClearance: 'CN' }, load: { radialN: 18200, axialN: 0, speedRpm: 62 }, seat: { ...floating, housing: 'split' }, grease: { ...dusty, nu40Cst: 460 } },
           { name: 'Snub pulley, left', bearing: { designation: 'UC212' , requiredClearance: 'CN' }, load: { radialN: 2700, axialN: 0, speedRpm: 96 }, seat: locating },
           { name: 'Snub pulley, right', bearing: { designation: 'UC212', requiredClearance: 'CN' }, load: { radialN: 2700, axialN: 0, speedRpm: 96 }, seat: locating },
+        ],
+      },
+      {
+        tag: 'DC-46',
+        name: 'Salt conveyor, take-up pivot',
+        kind: 'conveyor',
+        duty: 'intermittent',
+        positions: [
+          { name: 'Left bush', plain: { ...pivoted, load: { ...pivoted.load, radialN: 24_000 } } },
+          { name: 'Right bush', plain: { ...pivoted, load: { ...pivoted.load, radialN: 24_000 }, seat: { journalRaUm: 0.6 } } },
         ],
       },
     ],
