@@ -21,7 +21,8 @@ export async function addJob(
   const positions: JobPosition<PositionKind>[] = []
   for (const id of positionIds) {
     const position = await getPosition(db, who.siteId, id)
-    if (position.machine.id !== machineId || position.inputs.kind !== work.takes) throw new NotFoundError('position', id)
+    if (position.machine.id !== machineId || position.inputs.kind !== work.takes)
+      throw new NotFoundError('position', id)
     const { name, inputs, machine } = position
     positions.push({ id, name, inputs, machine })
   }

@@ -34,8 +34,7 @@ export async function closeJob(db: pg.PoolClient, references: References, who: W
     await storeReported(db, who.siteId, positionId, [])
     const inputs = leftBy(job.kind, position.inputs, positionId, progress)
     // Into the log first: a position is judged by what it has eaten.
-    if (job.kind !== 'grease-change')
-      await keepChange(db, references, who, { jobId, position, progress, left: inputs })
+    if (job.kind !== 'grease-change') await keepChange(db, references, who, { jobId, position, progress, left: inputs })
     await savePosition(db, references, who, { positionId, version: position.version, inputs })
     left[positionId] = inputs
   }

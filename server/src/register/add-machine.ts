@@ -26,9 +26,7 @@ export async function addMachine(
   const areaId = await areaNamed(db, who.siteId, entry.area)
   const machineId = await insertMachine(db, who.siteId, { ...entry, areaId }, shaft)
   if (!machineId) throw tagTaken(entry.tag)
-  const inputsOf = new Map(
-    copied?.positions.map(({ name, inputs }) => [name, forAnotherMachine(inputs)]),
-  )
+  const inputsOf = new Map(copied?.positions.map(({ name, inputs }) => [name, forAnotherMachine(inputs)]))
   const machine = { kind: entry.kind, duty: entry.duty, shaft }
   for (const [walkOrder, position] of entry.positions.entries())
     await addEntryPosition(db, references, who, { machineId, machine, walkOrder }, position, inputsOf.get(position.name)) // prettier-ignore
