@@ -5,7 +5,7 @@ import type { Check } from '../working/check.ts'
 import type { Figure } from '../working/figure.ts'
 import { loadsOf } from './apply-loads.ts'
 import type { SitePractices } from '../model/site-practices.ts'
-import { lineBending, type LineBending } from './line-bending.ts'
+import { lineBending, type LineBending, type SupportGive } from './line-bending.ts'
 import { lineChecks } from './line-checks.ts'
 import { lineFigures } from './line-figures.ts'
 import { lineGrowth, type CouplingGap } from './line-growth.ts'
@@ -15,7 +15,7 @@ import { loadCaseOf, type LineSupport } from './support-loads.ts'
 /** The judgement of one shaft line: plain data. */
 export interface LineAssessment {
   loads: ShaftLoad[]
-  supports: (LineSupport & { loadCase: ReturnType<typeof loadCaseOf>; designation: string | null })[]
+  supports: (LineSupport & { loadCase: ReturnType<typeof loadCaseOf>; designation: string | null; slides: boolean })[]
   thrustN: number
   bending: LineBending | null
   growth: { growthMm: number; leaveMm: number } | null
@@ -32,23 +32,27 @@ export interface LineAssessment {
  *
  * @param bearings - designation on each position, by its name; one that is missing is left out of the judgement of types
  * @param practices - those the site goes by
+ * @param journals - plain bearings, by the name of their position
  */
 export function assessLine(
   line: ShaftLine,
   bearings: ReadonlyMap<string, string>,
   catalogue: Catalogue,
   practices?: SitePractices,
+  journals: ReadonlyMap<string, SupportGive> = new Map(),
 ): LineAssessment {
   const carried = loadsOf(line)
   const lookups = line.supports.map(({ position }) => lookUpBearing(bearings.get(position) ?? '', catalogue))
-  const bending = line.supports.length > 1 ? lineBending(line, carried, lookups) : null
+  const sliding = line.supports.map(({ position }) => journals.get(position))
+  const bending = line.supports.length > 1 ? lineBending(line, carried, lookups, sliding) : null
   const grown = lineGrowth(line, practices)
   return {
     loads: carried.loads,
     supports: carried.supports.map((support, index) => ({
       ...support,
       loadCase: loadCaseOf(support),
-      designation: designationOf(lookups[index]),
+      designation: designationOf(lookups[index]) ?? sliding[index]?.name ?? null,
+      slides: sliding[index] !== undefined,
     })),
     thrustN: carried.thrustN,
     bending,

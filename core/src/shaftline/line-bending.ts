@@ -33,13 +33,16 @@ export function lineBending(
   line: ShaftLine,
   { loads, supports }: LineLoads,
   lookups: readonly BearingLookup[],
+  journals: readonly (SupportGive | undefined)[] = [],
 ): LineBending {
   const radians = (degrees: number) => (degrees * Math.PI) / 180
   const masses = [
     ...sectionMasses(line),
     ...line.parts.filter(({ massKg }) => massKg > 0).map(({ xMm, massKg }) => ({ xMm, massKg })),
   ]
-  const gives = supports.map((support, index) => giveOf(support, lookups[index]))
+  const gives = supports.map(
+    (support, index) => journals[index]?.give(Math.abs(support.radialN)) ?? giveOf(support, lookups[index]),
+  )
   const onSprings = (springOf: (give: BearingGive) => number) => ({
     sections: line.sections,
     supports: line.supports.map(({ xMm }, index) => {
@@ -71,6 +74,13 @@ export function lineBending(
     }),
     criticalRpm: Math.min(firstCriticalRpm({ ...onSprings(({ nPerMm }) => nPerMm), loads: [], masses }), 1e6),
   }
+}
+
+/** Something that holds a shaft up and is no rolling bearing. */
+export interface SupportGive {
+  name: string
+  /** Null where it is as good as rigid. */
+  give: (loadN: number) => BearingGive | null
 }
 
 /** How far a bearing gives way under a load, and how stiff it is there. */

@@ -24,9 +24,11 @@ export async function saveShaft(
   await recordEvent(db, who, { kind: 'shaft.saved', subjectId: machineId, detail })
   const stands = new Set(shaft.supports.map(({ position }) => position))
   await judgeMachine(db, references, who, machineId, (inputs, name) => {
-    if (inputs.kind !== 'rolling') return null
     const fed = stands.has(name) && (feed || inputs.load.from === 'shaft-line')
-    return fed ? { ...inputs, load: { ...inputs.load, from: 'shaft-line' } } : null
+    if (!fed) return null
+    return inputs.kind === 'plain'
+      ? { ...inputs, load: { ...inputs.load, from: 'shaft-line' } }
+      : { ...inputs, load: { ...inputs.load, from: 'shaft-line' } }
   })
   return getShaft(db, who.siteId, machineId)
 }

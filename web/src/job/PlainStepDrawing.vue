@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PlainDetail } from '@yardfrost/contract'
-import { assess, plainLenses, type Lens } from '@yardfrost/core'
+import { assess, onShaftLine, plainLenses, type Lens } from '@yardfrost/core'
 import { computed } from 'vue'
 import SleeveSheet from '../drawing/sleeve/SleeveSheet.vue'
 import { useSleeveDrawing } from '../drawing/sleeve/use-sleeve-drawing.ts'
@@ -10,7 +10,7 @@ import { catalogue } from '../references.ts'
 const { detail, lens } = defineProps<{ detail: PlainDetail; lens: Lens }>()
 const assessment = computed(() => assess(detail.inputs, detail.machine, catalogue))
 const { sleeve, pressure, callouts, dimensions } = useSleeveDrawing(() => ({
-  inputs: detail.inputs,
+  inputs: onShaftLine(detail.inputs, detail.machine),
   assessment: assessment.value,
   lens: plainLenses.find((one) => one === lens) ?? 'identify',
 }))

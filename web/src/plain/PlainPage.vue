@@ -44,7 +44,7 @@ const open = computed({ get: () => bench.pageOf(lens.value), set: (page) => benc
 const page = computed(() => plainPages[lens.value].find(({ key }) => key === open.value))
 const shown = computed(() => bench.assessment.value.lenses[lens.value])
 const { sleeve, pressure, callouts, dimensions } = useSleeveDrawing(() => ({
-  inputs: bench.inputs.value,
+  inputs: bench.effective.value,
   assessment: bench.assessment.value,
   lens: lens.value,
 }))

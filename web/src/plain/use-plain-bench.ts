@@ -2,6 +2,7 @@ import type { PlainDetail, PositionDetail } from '@yardfrost/contract'
 import {
   assess,
   holdsPlain,
+  onShaftLine,
   PlainDocument,
   PlainPosition,
   plainLenses,
@@ -38,11 +39,18 @@ function createPlainBench(id: string) {
   const pages = reactive<Partial<Record<PlainLens, string>>>({})
   const machine = computed((): Machine => detail.value?.machine ?? { kind: 'other', duty: 'round-the-clock' })
   const assessment = computed(() => assess(inputs.value, machine.value, catalogue))
+  /** Whether this machine has a shaft that this position stands on, and whether the bench works with its loads. */
+  const onShaft = computed(() =>
+    Boolean(machine.value.shaft?.supports.some(({ position }) => position === machine.value.position)),
+  )
+  const fed = computed(() => onShaft.value && inputs.value.load.from === 'shaft-line')
+  /** The inputs as core works with them. */
+  const effective = computed(() => onShaftLine(inputs.value, machine.value))
   const pageOf = (lens: PlainLens): string => pages[lens] ?? plainPages[lens][0]?.key ?? ''
   function turnTo(lens: PlainLens, page: string): void {
     pages[lens] = page
   }
-  return { ...document, machine, assessment, pageOf, turnTo }
+  return { ...document, machine, assessment, onShaft, fed, effective, pageOf, turnTo }
 }
 
 export type PlainBench = ReturnType<typeof createPlainBench>

@@ -88,7 +88,7 @@ const reference = computed(() => {
             >
           </td>
           <td class="number" :class="{ ember: row.axialN !== 0 }">{{ force(Math.abs(row.axialN)) }}</td>
-          <td class="number">{{ row.designation ? hours(row.lifeH) : 'no bearing' }}</td>
+          <td class="number">{{ row.slides ? 'plain' : row.designation ? hours(row.lifeH) : 'no bearing' }}</td>
         </tr>
       </tbody>
     </table>

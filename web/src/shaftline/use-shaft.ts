@@ -4,7 +4,9 @@ import {
   arrivalChecks,
   assessLine,
   bySeverity,
+  holdsPlain,
   holdsRolling,
+  journalSupport,
   lifeChecksOf,
   shaftLife,
   ShaftLine,
@@ -45,8 +47,17 @@ function createShaft(id: string) {
   /** Positions whose bearings roll: the line knows their sizes. */
   const rolling = computed(() => detail.value?.positions.filter(holdsRolling) ?? [])
   const bearings = computed(() => new Map(rolling.value.map(({ name, inputs }) => [name, inputs.bearing.designation])))
+  /** Plain bearings hold the shaft on their films. */
+  const journals = computed(() => {
+    const { machine, positions = [] } = detail.value ?? {}
+    return new Map(
+      machine ? positions.filter(holdsPlain).map(({ name, inputs }) => [name, journalSupport(inputs, machine)]) : [],
+    )
+  })
   const assessment = computed(() =>
-    line.value ? assessLine(line.value, bearings.value, catalogue, detail.value?.machine.practices) : null,
+    line.value
+      ? assessLine(line.value, bearings.value, catalogue, detail.value?.machine.practices, journals.value)
+      : null,
   )
 
   const whole = computed(() => {

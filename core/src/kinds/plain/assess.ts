@@ -12,6 +12,7 @@ import { workOutMount, type MountOutcome } from '../../plain/mount/work-out.ts'
 import { assessOil } from '../../plain/oil/assess.ts'
 import { workOutOil, type OilOutcome } from '../../plain/oil/work-out.ts'
 import { assessSeat } from '../../plain/seat/assess.ts'
+import { onShaftLine } from '../../plain/on-shaft.ts'
 import { workOutSeat, type SeatOutcome } from '../../plain/seat/work-out.ts'
 import { assessment, type Assessment } from '../../working/assessment.ts'
 import { plainLenses, type PlainLens } from './lenses.ts'
@@ -46,7 +47,8 @@ export function workOutPlain(position: PlainPosition, machine: Machine): PlainOu
  *
  * Pure. It does not throw for any position its schema accepts: what a calculation refuses becomes a check with its way out.
  */
-export function assessPlain(position: PlainPosition, machine: Machine): PlainAssessment {
+export function assessPlain(given: PlainPosition, machine: Machine): PlainAssessment {
+  const position = onShaftLine(given, machine)
   const outcomes = workOutPlain(position, machine)
   const { identify, carry, seat, float, mount, oil, diagnose } = outcomes
   const all = {

@@ -34,6 +34,7 @@ const BearingFields = z.strictObject({
 
 /** The duty. The shaft is seen from the end from which it turns clockwise. */
 const LoadFields = z.strictObject({
+  from: z.enum(['typed', 'shaft-line']).default('typed').meta({ title: 'Loads are' }),
   radialN: quantity(z.number().min(0).max(1e8), 'Radial load', 'force', 'N'),
   axialN: quantity(z.number().min(0).max(1e8), 'Axial load', 'force', 'N'),
   speedRpm: quantity(z.number().min(0).max(100_000), 'Speed', 'speed', 'r/min'),

@@ -1,3 +1,4 @@
+import { onShaftLine } from '../../plain/on-shaft.ts'
 import { workOutPlain } from './assess.ts'
 import type { PlainPosition } from './position.ts'
 import type { Machine } from '../../model/machine.ts'
@@ -17,7 +18,8 @@ const grade = 1.47
 const [heavier, warmerK, wornTimes] = [1.5, 20, 2]
 
 /** The usual mishaps of a plain bearing, and the other oils one may fill: the first is how it stands. */
-export function plainWhatIfs(position: PlainPosition, machine: Machine): PlainWhatIf[] {
+export function plainWhatIfs(given: PlainPosition, machine: Machine): PlainWhatIf[] {
+  const position = onShaftLine(given, machine)
   const of = (key: PlainWhatIf['key'], label: string, changed: PlainPosition): PlainWhatIf => {
     const { carry } = workOutPlain(changed, machine)
     return { key, label, filmUm: carry.filmUm, filmC: carry.balance?.value?.filmC ?? null, lifeH: carry.wear?.lifeH ?? null }

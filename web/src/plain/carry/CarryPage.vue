@@ -13,6 +13,7 @@ import { choices, notStated } from '../../form/choices.ts'
 import ChoiceField from '../../form/ChoiceField.vue'
 import QuantityField from '../../form/QuantityField.vue'
 import PlainFigures from '../PlainFigures.vue'
+import PlainLoadSource from './PlainLoadSource.vue'
 import { usePlainBench } from '../use-plain-bench.ts'
 
 /** The duty, and what carries it: a film with its heat, or a bush that wears. */
@@ -32,12 +33,15 @@ const turning = choices({ stands: 'stands', turns: 'turns with the shaft' })
 </script>
 
 <template>
+  <PlainLoadSource v-if="bench.onShaft.value" />
   <div class="fields">
-    <QuantityField path="load.radialN" />
-    <QuantityField path="load.axialN" />
-    <QuantityField v-if="bench.inputs.value.load.swingDeg === null" path="load.speedRpm" />
-    <QuantityField v-if="swings" path="load.swingDeg" />
-    <QuantityField v-if="bench.inputs.value.load.swingDeg !== null" path="load.swingsPerMin" />
+    <template v-if="!bench.fed.value">
+      <QuantityField path="load.radialN" />
+      <QuantityField path="load.axialN" />
+      <QuantityField v-if="bench.inputs.value.load.swingDeg === null" path="load.speedRpm" />
+      <QuantityField v-if="swings" path="load.swingDeg" />
+      <QuantityField v-if="bench.inputs.value.load.swingDeg !== null" path="load.swingsPerMin" />
+    </template>
     <ChoiceField path="oil.lubrication" :options="lubrications" />
     <template v-if="oiled">
       <ChoiceField path="oil.supply" :options="supplies" />
