@@ -35,6 +35,11 @@ export const router = createRouter({
     },
     { path: '/rounds', name: 'rounds', component: () => import('./round/WeeksPage.vue') },
     { path: '/counter', name: 'counter', component: () => import('./counter/CounterPage.vue') },
+    {
+      path: '/counter/plain-or-rolling',
+      name: 'plain-or-rolling',
+      component: () => import('./counter/PlainOrRollingPage.vue'),
+    },
     { path: '/shelf', name: 'shelf', component: () => import('./shelf/ShelfPage.vue') },
     { path: '/shelf/labels', name: 'shelf-labels', component: () => import('./shelf/ShelfLabelsPage.vue') },
     { path: '/log', name: 'log', component: () => import('./log/LogPage.vue') },

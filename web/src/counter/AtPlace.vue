@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { holdsRolling, swapBearing } from '@yardfrost/core'
+import { holdsPlain, holdsRolling, swapBearing } from '@yardfrost/core'
 import { computed } from 'vue'
 import { api } from '../api/client.ts'
 import { useFormat } from '../figures/use-format.ts'
@@ -40,6 +40,9 @@ const named = computed(() => (place.value ? `${place.value.machine.tag} ${place.
       </li>
     </ul>
   </section>
+  <p v-else-if="place && holdsPlain(place)" class="quiet" data-test="at-place">
+    A plain bearing lies at {{ named }}: no rolling one goes in without another housing.
+  </p>
   <p v-else-if="trouble" class="error" role="alert">{{ trouble.message }}. {{ trouble.fix }}</p>
 </template>
 

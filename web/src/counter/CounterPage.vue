@@ -169,6 +169,9 @@ const toBench = (designation: string) =>
       <h1>What lies here, and can it go in?</h1>
       <span class="deeds">
         <RouterLink class="link shelf" :to="{ name: 'shelf' }" data-test="to-shelf">The shelf</RouterLink>
+        <RouterLink class="link shelf" :to="{ name: 'plain-or-rolling' }" data-test="to-plain-or-rolling"
+          >Plain or rolling?</RouterLink
+        >
         <Button
           v-if="numbers.here && numbers.wanted"
           label="The other way round"

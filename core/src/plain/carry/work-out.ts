@@ -104,8 +104,10 @@ export function workOutCarry(position: PlainPosition, machine: Machine, identify
     ? halvedFilm(position, solved.value, sizes, clearance.coldMm, speedRpm, roughnessUm)
     : null
   const warm = warmOf(position, solved?.value ?? null)
-  const worked = missing.length === 0 && sizes && name && speedRpm !== null && oil.lubrication !== null && warm
-    ? attempt(() => bush(bushInput(position, { ...sizes, material: name }, speedRpm, warm.housingC))) // prettier-ignore
+  // Materials are ranked for the duty before one is chosen.
+  const asked = missing.every(({ field }) => field === 'bearing.material')
+  const worked = asked && sizes && speedRpm !== null && warm
+    ? attempt(() => bush(bushInput(position, { ...sizes, material: name }, speedRpm, warm.housingC)))
     : null
   const use = worked?.value?.ranked.find((one) => one.material === name) ?? null
   const filmUm = halvedUm ?? solved?.value?.minFilmUm ?? null
@@ -184,7 +186,7 @@ function balanceInput(
 
 function bushInput(
   { load, oil, seat }: PlainPosition,
-  { journalMm, lengthMm, material }: Sizes & { material: string },
+  { journalMm, lengthMm, material }: Sizes & { material: string | null },
   speedRpm: number,
   temperatureC: number,
 ) {
@@ -201,7 +203,7 @@ function bushInput(
     loadRotates: load.turning === 'turns',
     housingMaterial: seat.housingMaterial,
     housingOdMm: seat.housingOdMm ?? 0,
-    material,
+    ...(material === null ? {} : { material }),
   })
 }
 

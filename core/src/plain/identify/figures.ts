@@ -6,7 +6,7 @@ import { formWords, grooveWords, lookWords, materialWords } from '../words.ts'
 import type { IdentifyOutcome } from './work-out.ts'
 
 const millimetres = givenOf('length', { decimals: 1 }, 'typed')
-const size = (mm: number) => formatNumber(mm, { figures: 5 }).replace(/\.0+$/, '')
+const size = (mm: number) => formatNumber(mm, { decimals: 3 }).replace(/\.?0+$/, '')
 
 /** What it is called on lists: form, sizes, material. */
 export function sleeveName({ bearing }: PlainPosition, { sizes, name }: IdentifyOutcome): string | null {

@@ -1,0 +1,218 @@
+import { assert } from 'chai'
+import { Key } from 'selenium-webdriver'
+import { describePage } from './describe-page.ts'
+import { jobAt } from './job-at.ts'
+
+describePage('a plain bearing', { as: 'technician' }, ({ page }) => {
+  const job = jobAt(page)
+  const saved = async () => {
+    await page.click('[data-test="save"]')
+    await page.seeText('[data-test="save-state"]', /^Saved/)
+  }
+
+  it('is entered as one: a machine from nothing, its position plain', async () => {
+    await page.go('/register')
+    await page.click('[data-test="add-machine"]')
+    await page.fill('[data-test="entry.area"]', 'Brine intake')
+    await page.fill('[data-test="entry.tag"]', 'BM-19')
+    await page.fill('[data-test="entry.name"]', 'Sluice motor')
+    await page.choose('[data-test="entry.kind"]', 'motor')
+    await page.choose('[data-test="entry.positions.0.kind"]', 'plain bearing')
+    await page.choose('[data-test="entry.positions.1.kind"]', 'plain bearing')
+    await (await page.see('[data-test="entry.tag"]')).sendKeys(Key.ENTER)
+    await page.seeText('h1', /BM-19 Sluice motor/)
+    await page.click('[data-position="Drive end"]')
+    await page.seeText('.teach', /Nothing on the bench yet/)
+  })
+
+  it('asks for what it needs, and refuses what cannot be', async () => {
+    await page.choose('[data-test="bearing.form"]', 'half shells')
+    await page.choose('[data-test="bearing.material"]', 'white metal')
+    await page.fill('[data-test="bearing.journalMm"]', '0,5')
+    await page.seeText(
+      '[data-test="bearing.journalMm-error"]',
+      /Journal diameter is .0,5.; it must be .*5.*1000/s,
+    )
+    await page.fill('[data-test="bearing.journalMm"]', '3 1/2"')
+    await page.fill('[data-test="bearing.lengthMm"]', '80')
+    await page.see('[data-test="sleeve-sheet"]')
+    await page.seeText('[data-figure="designation"]', /Half shells 88.9 × 80, white metal/)
+    await page.lens('carry')
+    await page.seeText('[data-figure="life"]', /needs the radial load, the speed, how it is lubricated/)
+  })
+
+  it('runs on a film that is judged, and drawn round the journal', async () => {
+    await page.fill('[data-test="load.radialN"]', '7,5 kN')
+    await page.fill('[data-test="load.axialN"]', '0')
+    await page.fill('[data-test="load.speedRpm"]', '985')
+    await page.choose('[data-test="oil.lubrication"]', 'oil')
+    await page.seeText('[data-figure="film"]', /needs the oil at/)
+    await page.fill('[data-test="oil.nu40Cst"]', '68')
+    await page.fill('[data-test="oil.roomC"]', '24')
+    await page.see('[data-test="film-pressure"]')
+    assert.isAbove(Number(await page.figure('film')), 10)
+    await page.seeText('[data-test="finding"]', /Every lens says go|Nothing against it/)
+    await saved()
+  })
+
+  it('says what thin oil and a heavy load make of it, and how to put it right', async () => {
+    await page.fill('[data-test="oil.nu40Cst"]', '10')
+    await page.fill('[data-test="load.radialN"]', '45000')
+    await page.seeText('[data-test="finding"]', /metals touch.*A thicker oil/s)
+    await page.turnTo('what-if')
+    await page.see('[data-case="thicker"]')
+    await page.turnTo('film')
+    await page.fill('[data-test="oil.nu40Cst"]', '68')
+    await page.fill('[data-test="load.radialN"]', '7500')
+    await page.seeText('[data-test="save-state"]', /^Saved/)
+  })
+
+  it('shows the working of every figure, by keyboard', async () => {
+    await page.press('w')
+    await page.seeText('[data-test="working"]', /Raimondi and Boyd/)
+    await page.press('w')
+  })
+
+  it('takes its oil from the grades that make a film here', async () => {
+    await page.lens('oil')
+    await page.seeText('[data-figure="grade"]', /VG \d+/)
+    await page.see('[data-vg="68"]')
+    await page.choose('[data-test="oil.ringTurns"]', 'stands')
+    await page.seeText('[data-test="finding"]', /The oil ring stands/)
+    await page.choose('[data-test="oil.ringTurns"]', 'not stated')
+  })
+
+  it('is changed by a job of its kind, closed, and stands as the strip was read', async () => {
+    await job.make('BM-19', 'Drive end')
+    await page.see('[data-step="lock-out"]')
+    await job.acknowledge()
+    await job.yes('dead')
+    await job.done()
+    // Take it out.
+    await job.acknowledge()
+    await job.done()
+    await page.click('[data-reading="ended"] [data-answer="warned"]')
+    await job.done()
+    await job.acknowledge()
+    await job.yes('oil-holes')
+    await job.done()
+    await page.fill('[data-reading="journal"] input', '88.9')
+    await job.yes('no-step')
+    await job.done()
+    await job.acknowledge()
+    await job.yes('bears')
+    await job.done()
+    await job.acknowledge()
+    await page.fill('[data-reading="bore"] input', '89.01')
+    await job.yes('chips')
+    await job.done()
+    await page.fill('[data-reading="blue"] input', '80')
+    await job.done()
+    await job.acknowledge()
+    await page.fill('[data-reading="strip-0"] input', '0.115')
+    await page.fill('[data-reading="strip-1"] input', '0.120')
+    await job.yes('ring')
+    await job.yes('free')
+    await job.done()
+    await page.fill('[data-reading="oil"] input', 'VG 68')
+    await job.yes('level')
+    await job.done()
+    await job.acknowledge()
+    for (const field of await page.all('[data-reading^="after-"] input')) await field.sendKeys('42', Key.TAB)
+    await page.click('[data-reading^="ring:"] [data-answer="yes"]')
+    await job.done()
+    await page.fill('[data-reading="told"] input', 'Control room')
+    await job.done()
+    await page.click('[data-test="close-job"]')
+    await page.seeText('.steps .state', /done/)
+    await page.go()
+    await page.click('[data-machine="BM-19"]')
+    await page.click('[data-position="Drive end"]')
+    await page.lens('float')
+    await page.seeText('[data-figure="cold"]', /118.*µm/s)
+  })
+})
+
+describePage('a bronze bush', { as: 'technician' }, ({ page }) => {
+  it('goes from its duty to its material and the size it is reamed to', async () => {
+    await page.go('/register')
+    await page.click('[data-test="add-machine"]')
+    await page.fill('[data-test="entry.area"]', 'Dryer house')
+    await page.fill('[data-test="entry.tag"]', 'DC-49')
+    await page.fill('[data-test="entry.name"]', 'Gate')
+    await page.choose('[data-test="entry.kind"]', 'conveyor')
+    await page.choose('[data-test="entry.positions.0.kind"]', 'plain bearing')
+    await (await page.see('[data-test="entry.tag"]')).sendKeys(Key.ENTER)
+    await page.click('[data-position]')
+    await page.fill('[data-test="bearing.journalMm"]', '65')
+    await page.fill('[data-test="bearing.lengthMm"]', '70')
+    await page.lens('carry')
+    await page.fill('[data-test="load.radialN"]', '8000')
+    await page.fill('[data-test="load.axialN"]', '0')
+    await page.fill('[data-test="load.speedRpm"]', '45')
+    await page.choose('[data-test="oil.lubrication"]', 'grease')
+    await page.turnTo('material')
+    await page.see('[data-test="materials"]')
+  })
+
+  it('ranks the materials for this duty, and takes the best', async () => {
+    const [first] = await page.all('[data-test="materials"] tbody tr')
+    assert.equal(await first?.getAttribute('data-material'), 'tin-bronze')
+    await page.click('[data-take="tin-bronze"]')
+    await page.lens('seat')
+    assert.match(await page.figure('bore'), /^65\.09[78]$/)
+    await page.seeText('[data-figure="interference"]', /51.*µm/s)
+    await page.seeText('[data-figure="closing"]', /44.*µm/s)
+    await page.seeText('[data-test="save-state"]', /Unsaved/)
+  })
+
+  it('tells in inches as well', async () => {
+    await page.press('u')
+    await page.seeText('[data-figure="bore"]', /2\.5629/)
+    await page.press('u')
+  })
+
+  it('says what its signs mean, and remembers what was looked for and not found', async () => {
+    await page.lens('diagnose')
+    await page.click('[data-sign="grains"]')
+    await page.click('[data-sign="fine-scores"]')
+    await page.seeText('[data-test="causes"]', /Dirt/)
+    await page.click('[data-sign="grease-hard"]')
+    await page.click('[data-sign="grease-hard"]')
+    await page.seeText('[data-test="marks"]', /not there.*Old grease hard/s)
+    assert.isEmpty(await page.all('[data-sign="oil-milky"]'))
+  })
+
+  it('is compared with a rolling one, from the counter, and the duty stays in the address', async () => {
+    await page.click('[data-test="save"]')
+    await page.seeText('[data-test="save-state"]', /^Saved/)
+    await page.go('/counter')
+    await page.click('[data-test="to-plain-or-rolling"]')
+    await page.fill('[data-test="duty.journalDiameterMm"]', '75')
+    await page.fill('[data-test="duty.speedRpm"]', '12')
+    await page.fill('[data-test="duty.loadN"]', '40 kN')
+    await page.choose('[data-test="duty.shock"]', 'moderate')
+    await page.choose('[data-test="duty.oscillating"]', 'yes')
+    await page.seeText('[data-test="plain-says"]', /^either$/)
+    await page.choose('[data-test="duty.radialSpace"]', 'tight')
+    await page.seeText('[data-test="plain-says"]', /^plain$/)
+    await page.refresh()
+    await page.seeText('[data-test="plain-says"]', /^plain$/)
+  })
+})
+
+describePage('the old motor of the demo plant', { as: 'viewer' }, ({ page }) => {
+  it('is found with its planted fault, and says what to do', async () => {
+    await page.openPosition('BM-13', 'Drive end')
+    await page.seeText('[data-test="finding"]', /may move 2.40.*1.50.*magnetic centre/s)
+    await page.click('[data-test="finding"] .where')
+    await page.see('[data-test="end-float"]')
+  })
+
+  it('stands on a narrow window', async () => {
+    await page.setSize(760, 900)
+    await page.lens('carry')
+    await page.see('[data-test="film-pressure"]')
+    assert.isTrue(await page.driver.executeScript('return document.documentElement.scrollWidth <= innerWidth'))
+  })
+})
