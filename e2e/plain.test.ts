@@ -29,10 +29,7 @@ describePage('a plain bearing', { as: 'technician' }, ({ page }) => {
     await page.choose('[data-test="bearing.form"]', 'half shells')
     await page.choose('[data-test="bearing.material"]', 'white metal')
     await page.fill('[data-test="bearing.journalMm"]', '0,5')
-    await page.seeText(
-      '[data-test="bearing.journalMm-error"]',
-      /Journal diameter is .0,5.; it must be .*5.*1000/s,
-    )
+    await page.seeText('[data-test="bearing.journalMm-error"]', /Journal diameter is .0,5.; it must be .*5.*1000/s)
     await page.fill('[data-test="bearing.journalMm"]', '3 1/2"')
     await page.fill('[data-test="bearing.lengthMm"]', '80')
     await page.see('[data-test="sleeve-sheet"]')

@@ -16,7 +16,7 @@ describePage('the register', { as: 'technician' }, ({ page }) => {
   it('opens from the Yard with every machine, area by area', async () => {
     await page.go()
     await page.click('[data-test="to-register"]')
-    await page.seeText('[data-test="register-count"]', /^15 machines, 3\d positions$/)
+    await page.seeText('[data-test="register-count"]', /^17 machines, \d\d positions$/)
     await page.eventually(async () => assert.include(await shown(), 'TG-2'))
   })
 

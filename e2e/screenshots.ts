@@ -82,6 +82,20 @@ try {
   } // prettier-ignore
   await shootSheet('inside', insides)
   await home()
+  // Every lens on a plain bearing, by day and by night.
+  const sleeves: string[] = []
+  await page.openPosition('BM-13', 'Drive end')
+  for (const lens of ['identify', 'carry', 'seat', 'float', 'mount', 'oil', 'diagnose']) {
+    await page.lens(lens)
+    if (lens === 'diagnose') for (const sign of ['wiped', 'thrust-wiped']) await page.click(`[data-sign="${sign}"]`)
+    for (const _theme of ['day', 'night']) {
+      sleeves.push(await picture())
+      await page.press('n')
+    }
+  }
+  await forget()
+  await shootSheet('plain', sleeves)
+  await home()
   await page.openPosition('CP-31', 'Thrust end')
   await page.lens('seat')
   await shoot('seat')
@@ -97,7 +111,7 @@ try {
   await home()
   await page.openPosition('DF-42', 'Belt end')
   await page.lens('mount')
-  await shoot('mount')
+  const mounted = await picture()
   await home()
   await forget()
   await home()
@@ -142,7 +156,7 @@ try {
   for (const caution of [0, 1]) await page.click(`[data-test="acknowledge-${caution}"]`)
   await page.click('[data-test="heat-start"]')
   await page.seeText('[data-test="heat-says"]', /^Lift it now/)
-  await shoot('heat-clock')
+  await shootSheet('mount', [mounted, await picture()])
   await home()
   await page.click('[data-machine="BM-11"]')
   await page.click('[data-job]')

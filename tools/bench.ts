@@ -22,6 +22,8 @@ import {
   weeksAhead,
   type RollingPosition,
   type WeekPoint,
+  PlainPosition,
+  plainWhatIfs,
 } from '@yardfrost/core'
 import { loadReferences } from '@yardfrost/server/reference-files'
 import { readdirSync, readFileSync } from 'node:fs'
@@ -159,6 +161,13 @@ const bearingOf = (designation: string) => {
 const [lies, calledFor] = [bearingOf('22218 EK'), bearingOf('22218 E-C3')]
 const nineReadings = { boreMm: [60.04, 60.03, 60.05], odMm: [109.97, 109.98, 109.97], widthMm: [21.93, 21.95, 21.94] }
 const evidence = ['dents-at-pitch', 'dents-finish-intact', 'hammered-on', 'rust']
+const journal = PlainPosition.parse({
+  bearing: { form: 'split', material: 'white-metal', journalMm: 110, lengthMm: 95 },
+  load: { radialN: 12_500, axialN: 0, speedRpm: 740 },
+  oil: { lubrication: 'oil-fed', supply: 'ring', nu40Cst: 68, roomC: 24 },
+})
+const balanceJournal = () =>
+  void calculations.get('sleeve.balance')?.run({ journalDiameterMm: 110, lengthMm: 95, diametralClearanceMm: 0.135, loadN: 12_500, speedRpm: 740, nu40Cst: 68, supply: 'ring', ambientC: 24 }) // prettier-ignore
 const stick = median(yardstick, 200)
 const bare = median(bareFits, 9)
 const works: [title: string, limitMs: number | null, work: () => void, runs: number][] = [
@@ -166,6 +175,9 @@ const works: [title: string, limitMs: number | null, work: () => void, runs: num
   ['assess, spherical roller on a taper', 1, () => void assess(position('22220 EK/C3'), machine, catalogue, damage), 2000],
   ['assess, a bearing of which nothing is known', 1, () => void assess({ ...empty, bearing: { ...empty.bearing, designation: '6314' } }, machine, catalogue, damage), 2000],
   ['assess, nothing entered', 1, () => void assess(empty, machine, catalogue, damage), 2000],
+  ['a journal balanced: film, heat and friction', 2, balanceJournal, 500],
+  ['assess, a plain bearing on its film, all lenses', null, () => void assess(journal, machine, catalogue), 300],
+  ['what the usual mishaps cost it', null, () => void plainWhatIfs(journal, machine), 50],
   ['load among the balls of a tilted 6206', 1, distribute('balls'), 500],
   ['load among 20 tilted rollers of 30 laminae', 3, distribute('rollers'), 300],
   ['read a designation', null, () => void decodeDesignation('NU2218 E-M/C3', catalogue), 2000],

@@ -32,7 +32,7 @@ const mm = (value: number) => format.inline({ kind: 'number', number: value }, '
     <text :x="at.runs" :y="y - 30" text-anchor="middle">
       {{ ends.centreMm === null ? 'middle' : 'magnetic centre' }}
     </text>
-    <text :x="left - 16" :y="y + 5" text-anchor="end">coupling</text>
+    <text :x="left - 18" :y="y - 30" text-anchor="end">coupling</text>
     <path class="dim" :d="`M${left} ${y + 34}H${right}M${left} ${y + 29}v10M${right} ${y + 29}v10`" />
     <text :x="(left + right) / 2" :y="y + 53" text-anchor="middle">{{ mm(ends.floatMm) }}</text>
   </svg>

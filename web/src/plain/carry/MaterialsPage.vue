@@ -10,6 +10,8 @@ defineEmits<{ working: [figure: string]; field: [path: string] }>()
 const bench = usePlainBench()
 const format = useFormat()
 const bush = computed(() => bench.assessment.value.outcomes.carry.bush?.value ?? null)
+/** Limits of what rubs are no verdict on what a film carries. */
+const onFilm = computed(() => bench.assessment.value.outcomes.carry.balance?.value?.regime === 'full-film')
 const words = (name: string) => materialWords[name as PlainMaterial]
 const state = { ok: 'go', marginal: 'watch', 'over-limit': 'stop' } as const
 const by = { pressure: 'pressure', velocity: 'speed', pv: 'pressure × speed' } as const
@@ -37,7 +39,7 @@ const out = {
       </thead>
       <tbody>
         <tr v-for="one in bush.ranked" :key="one.material" :data-material="one.material">
-          <td><VerdictMark :state="state[one.verdict]" :size="16" /></td>
+          <td><VerdictMark v-if="!onFilm" :state="state[one.verdict]" :size="16" /></td>
           <th scope="row">{{ words(one.material) }}</th>
           <td class="number">
             {{ format.digits(100 * one.utilisation, 'percent', { figures: 2 }) }} %
