@@ -208,7 +208,7 @@ for (const [title, limit, work, runs] of works) {
   )
 }
 
-/** What `assess` takes along of core, minified and gzipped, without zod, kB. */
+/** What the judgement of a rolling bearing takes along of core, minified and gzipped, without zod, kB. */
 async function judgeSize(): Promise<number> {
   const entry = 'judge'
   const built = await build({
@@ -219,7 +219,7 @@ async function judgeSize(): Promise<number> {
       {
         name: 'entry',
         resolveId: (id) => (id === entry ? `\0${entry}` : null),
-        load: (id) => (id === `\0${entry}` ? `export { assess } from '${root}/core/src/index.ts'` : null),
+        load: (id) => (id === `\0${entry}` ? `export { assessRolling } from '${root}/core/src/index.ts'` : null),
       },
     ],
     build: {

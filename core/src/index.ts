@@ -8,9 +8,9 @@ export {
   RollingDocument,
   type PositionKind,
 } from './kinds/position.ts'
-export type { RollingAssessment } from './kinds/rolling/assess.ts'
+export { assessRolling, type RollingAssessment } from './kinds/rolling/assess.ts'
 export { lenses, type Lens } from './kinds/rolling/lenses.ts'
-export { type PlainAssessment, type PlainOutcomes } from './kinds/plain/assess.ts'
+export { assessPlain, type PlainAssessment, type PlainOutcomes } from './kinds/plain/assess.ts'
 export * from './kinds/plain/choices.ts'
 export { plainLenses, type PlainLens } from './kinds/plain/lenses.ts'
 export { emptyPlain, PlainPosition, type PlainGroups } from './kinds/plain/position.ts'

@@ -29,3 +29,18 @@ export const nothingMore = {
   closedWidthMm: null,
   inch: null,
 } satisfies Partial<CatalogueRow>
+
+/** A size as all of them are laid out in memory: one literal, where spread rows are tables that are looked up field by field. */
+export const laidOut = (row: CatalogueRow): CatalogueRow => ({
+  designation: row.designation,
+  type: row.type,
+  series: row.series,
+  boreMm: row.boreMm,
+  odMm: row.odMm,
+  widthMm: row.widthMm,
+  assemblyWidthMm: row.assemblyWidthMm,
+  chamferMm: row.chamferMm,
+  outerWidthMm: row.outerWidthMm,
+  closedWidthMm: row.closedWidthMm,
+  inch: row.inch,
+})

@@ -2,7 +2,7 @@ import { factsOf, BearingType } from '../bearing-types/index.ts'
 import { linesUnder } from '../tables/csv-lines.ts'
 import { grouped } from '../tables/grouped.ts'
 import { readInchBalls } from './inch-balls.ts'
-import { nothingMore, type CatalogueRow } from './catalogue-row.ts'
+import { laidOut, nothingMore, type CatalogueRow } from './catalogue-row.ts'
 import { readInchTapered } from './inch-tapered.ts'
 
 export type { CatalogueRow } from './catalogue-row.ts'
@@ -53,11 +53,11 @@ export interface CatalogueTables {
  * @see ISO 15, ISO 355, ISO 104, ISO 9628; ANSI/ABMA 20 for inch balls, 19.2 for inch tapered sets
  */
 export function readCatalogue(tables: CatalogueTables): Catalogue {
-  const rows = readSizes(tables.sizes)
-  const further = [...readSizes(tables.furtherSizes), ...readInchBalls(tables.inchBalls)]
+  const rows = readSizes(tables.sizes).map(laidOut)
+  const further = [...readSizes(tables.furtherSizes), ...readInchBalls(tables.inchBalls)].map(laidOut)
   const seriesByName = new Map<string, Series>()
   for (const { series, type } of [...rows, ...further]) seriesByName.set(series, { name: series, type })
-  const inchRows = readInchTapered(tables.inchTapered)
+  const inchRows = readInchTapered(tables.inchTapered).map(laidOut)
   const everyRow = [...rows, ...further, ...inchRows]
   // A number may be that of a cone and of a cup.
   const rings = inchRows.flatMap((row) => (row.inch ? [row.inch.cone, row.inch.cup] : []).map((number) => ({ number, row }))) // prettier-ignore
@@ -132,6 +132,10 @@ export interface SizeQuery {
 /** How far a typed size may lie from a standard one and still be found, mm: a worn seat or a rounded inch. */
 const searchSlackMm = 0.5
 
+/** Whether a number begins so, its slash left out: most have none, and a keystroke looks at all of them. */
+const startsWithout = (designation: string, start: string): boolean =>
+  designation.startsWith(start) || (designation.includes('/') && designation.replace('/', '').startsWith(start))
+
 /**
  * Bearings by the start of their number, by size, or both; catalogue order.
  *
@@ -144,7 +148,7 @@ export function searchCatalogue(catalogue: Catalogue, query: SizeQuery): Catalog
   const start = wanted.replace('/', '')
   const found = catalogue.everyRow.filter(
     (row) =>
-      (row.designation.replace('/', '').startsWith(start) || row.inch?.cup.startsWith(start)) &&
+      (startsWithout(row.designation, start) || row.inch?.cup.startsWith(start)) &&
       near(query.boreMm, row.boreMm) &&
       near(query.odMm, row.odMm) &&
       (near(query.widthMm, overallWidth(row)) || near(query.widthMm, overallWidth(closedRow(row)))),

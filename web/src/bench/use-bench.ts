@@ -1,6 +1,6 @@
 import type { PositionDetail, RollingDetail } from '@yardfrost/contract'
 import {
-  assess,
+  assessRolling,
   effectivePosition,
   findBearing,
   holdsRolling,
@@ -69,7 +69,7 @@ function createBench(id: string) {
     const values = listed.value?.values
     return listed.value && values ? { ...stored, maker: { designation: listed.value.designation, values } } : stored
   })
-  const assessment = computed(() => assess(inputs.value, machine.value, catalogue, damage))
+  const assessment = computed(() => assessRolling(inputs.value, machine.value, catalogue, damage))
   const lookup = computed(() => lookUpBearing(inputs.value.bearing.designation, catalogue))
   const bearing = computed(() => {
     const found = lookup.value

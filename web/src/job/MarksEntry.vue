@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import {
-  assess,
+  assessRolling,
   becauseWords,
   marksOf,
   marksText,
@@ -35,7 +35,7 @@ const outcome = computed(() => {
   if (!detail) return null
   const seen = marks.value.filter((sign) => signNamed(sign) !== null)
   const inputs = { ...detail.inputs, diagnose: { ...nothingSeen(), seen } }
-  return assess(inputs, detail.machine, catalogue, damage).outcomes.diagnose
+  return assessRolling(inputs, detail.machine, catalogue, damage).outcomes.diagnose
 })
 const examined = computed(() => outcome.value?.examined ?? null)
 const open = ref<Part | null>(null)

@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import type { PlainDetail } from '@yardfrost/contract'
-import { assess, onShaftLine, plainLenses, type Lens } from '@yardfrost/core'
+import { assessPlain, onShaftLine, plainLenses, type Lens } from '@yardfrost/core'
 import { computed } from 'vue'
 import SleeveSheet from '../drawing/sleeve/SleeveSheet.vue'
 import { useSleeveDrawing } from '../drawing/sleeve/use-sleeve-drawing.ts'
-import { catalogue } from '../references.ts'
 
 /** The plain bearing of a position, drawn to scale with what the step is about. */
 const { detail, lens } = defineProps<{ detail: PlainDetail; lens: Lens }>()
-const assessment = computed(() => assess(detail.inputs, detail.machine, catalogue))
+const assessment = computed(() => assessPlain(detail.inputs, detail.machine))
 const { sleeve, pressure, callouts, dimensions } = useSleeveDrawing(() => ({
   inputs: onShaftLine(detail.inputs, detail.machine),
   assessment: assessment.value,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import type { RollingDetail } from '@yardfrost/contract'
-import { assess, findBearing, withShaftLine, type Lens } from '@yardfrost/core'
+import { assessRolling, findBearing, withShaftLine, type Lens } from '@yardfrost/core'
 import { computed, useTemplateRef } from 'vue'
 import { catalogue, damage } from '../references.ts'
 import BearingSheet from '../drawing/BearingSheet.vue'
@@ -19,7 +19,7 @@ const { section, slides, overlay, dimensions } = useBearingDrawing(
   () => ({
     bearing: bearing.value,
     inputs: withShaftLine(detail.inputs, detail.machine),
-    assessment: assess(detail.inputs, detail.machine, catalogue, damage),
+    assessment: assessRolling(detail.inputs, detail.machine, catalogue, damage),
     lens,
   }),
   () => ({ width: width.value, height: height.value }),

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { RollingDetail } from '@yardfrost/contract'
-import { assess, handlingFor, type HandlingKey, type HandlingStage } from '@yardfrost/core'
+import { assessRolling, handlingFor, type HandlingKey, type HandlingStage } from '@yardfrost/core'
 import { computed } from 'vue'
 import HandlingList from '../drawing/handling/HandlingList.vue'
 import { catalogue } from '../references.ts'
@@ -13,7 +13,7 @@ const keys = computed((): HandlingKey[] => {
   const at = stages.find((one) => one === stage)
   if (!at) return []
   const { inputs, machine } = detail
-  return handlingFor(at, assess(inputs, machine, catalogue).outcomes.mount, machine.practices?.drift)
+  return handlingFor(at, assessRolling(inputs, machine, catalogue).outcomes.mount, machine.practices?.drift)
 })
 </script>
 

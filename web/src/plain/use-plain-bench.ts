@@ -1,6 +1,6 @@
 import type { PlainDetail, PositionDetail } from '@yardfrost/contract'
 import {
-  assess,
+  assessPlain,
   holdsPlain,
   onShaftLine,
   PlainDocument,
@@ -13,7 +13,6 @@ import { computed, inject, provide, reactive, type InjectionKey } from 'vue'
 import { ApiFailure } from '../api/client.ts'
 import { usePositionDocument } from '../bench/use-position-document.ts'
 import { provideForm } from '../form/form-port.ts'
-import { catalogue } from '../references.ts'
 import { plainPages } from './plain-pages.ts'
 
 /** @throws ApiFailure for a position that is no plain bearing */
@@ -38,7 +37,7 @@ function createPlainBench(id: string) {
   const { detail, inputs } = document
   const pages = reactive<Partial<Record<PlainLens, string>>>({})
   const machine = computed((): Machine => detail.value?.machine ?? { kind: 'other', duty: 'round-the-clock' })
-  const assessment = computed(() => assess(inputs.value, machine.value, catalogue))
+  const assessment = computed(() => assessPlain(inputs.value, machine.value))
   /** Whether this machine has a shaft that this position stands on, and whether the bench works with its loads. */
   const onShaft = computed(() =>
     Boolean(machine.value.shaft?.supports.some(({ position }) => position === machine.value.position)),

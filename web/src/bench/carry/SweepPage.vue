@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import {
-  assess,
+  assessRolling,
   attempt,
   bearingTypeNames,
   bearingTypes,
@@ -117,7 +117,7 @@ function choose(designation: string) {
     ...bench.inputs.value,
     bearing: { ...bench.inputs.value.bearing, designation, makerDynamicN: null, makerStaticN: null },
   }
-  const order = assess(base, bench.machine.value, catalogue, damage).outcomes.identify.toOrder
+  const order = assessRolling(base, bench.machine.value, catalogue, damage).outcomes.identify.toOrder
   const whole = order ?? designation
   bench.change(`${whole} is on the bench.`, { ...base, bearing: { ...base.bearing, designation: whole } })
 }
