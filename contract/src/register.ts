@@ -113,6 +113,8 @@ export const RegisterLine = z.strictObject({
   hours_per_week: hoursPerWeek,
   position: z.string().trim().max(80).default(''),
   bearing: EntryPosition.shape.designation,
+  /** What lies in it: a plain bearing is entered on its bench. */
+  position_kind: PositionKind.default('rolling'),
 })
 export type RegisterLine = z.output<typeof RegisterLine>
 /** Largest file that is read, bytes. */

@@ -10,6 +10,7 @@ import {
   type PlainPosition,
 } from '../../src/index.ts'
 import { bushMaterials } from '../../src/plain/bush-materials.ts'
+import { assessPosition } from '../../src/assess-position.ts'
 import { references } from '../references.ts'
 import { judge, motorWith, pivotWith, running } from './plain-position.ts'
 
@@ -164,4 +165,14 @@ describe('the steps of mounting', () => {
   })
   it('chill what is too large to press', () =>
     assert.equal(judge(pivotWith({ bearing: { journalMm: 160, lengthMm: 160 } })).outcomes.mount.way, 'chilled'))
+})
+
+describe('a plain bearing as another program asks for it', () => {
+  it('is judged with what holds in most workshops, in plain sentences', () => {
+    const inputs = Position.parse({ kind: 'plain', bearing: { material: 'tin-bronze', journalMm: 60, lengthMm: 60 }, load: { radialN: 6000, speedRpm: 40 }, oil: { lubrication: 'grease' } }) // prettier-ignore
+    const { state, findings, lenses } = assessPosition({ inputs, machine: { kind: 'conveyor', duty: 'one-shift' } }, references.catalogue, references.damage) // prettier-ignore
+    assert.deepEqual({ state, findings }, { state: 'go', findings: [] })
+    assert.equal(lenses['identify']?.headline, 'Solid bush 60 × 60, tin bronze')
+    assert.match(lenses['seat']?.headline ?? '', /^60\.09/)
+  })
 })

@@ -1,4 +1,10 @@
-import { MachineEntry, type ImportLine, type ImportReport, type MachineDetail } from '@yardfrost/contract'
+import {
+  MachineEntry,
+  type PositionKind,
+  type ImportLine,
+  type ImportReport,
+  type MachineDetail,
+} from '@yardfrost/contract'
 import { attempt, InputError, lookUpBearing, parseInput, type References } from '@yardfrost/core'
 import type pg from 'pg'
 import type { Who } from '../store/audit.ts'
@@ -65,7 +71,7 @@ function planOf(lines: readonly ReadLine[], before: MachineDetail | null, { cata
   if (refusal && first) refusals.set(first.line, refusal)
   const [wrongLine] = refusals.keys()
   const machineChanged = entry !== null && (!before || differs(entry, before))
-  const known = new Map(before?.positions.map(({ name, designation }) => [name, designation ?? '']))
+  const known = new Map(before?.positions.map(({ name, kind, designation }) => [name, bearingOf(kind, designation)]))
   const outcomes = lines.map(({ line, tag, read }): ImportLine => {
     const wrong = refusals.get(line)
     if (wrong) return { line, tag, outcome: 'refused', message: `${wrong.message}. ${wrong.fix}`, field: wrong.field }
@@ -74,7 +80,8 @@ function planOf(lines: readonly ReadLine[], before: MachineDetail | null, { cata
     }
     const bearing = read?.bearing ?? ''
     const positionChanged = read?.position !== '' && known.get(read?.position ?? '') !== bearing
-    const unread = bearing !== '' && lookUpBearing(bearing, catalogue).kind !== 'found'
+    const unread =
+      bearing !== '' && read?.position_kind !== 'plain' && lookUpBearing(bearing, catalogue).kind !== 'found'
     return {
       line,
       tag,
@@ -90,6 +97,9 @@ function planOf(lines: readonly ReadLine[], before: MachineDetail | null, { cata
     lines: outcomes,
   }
 }
+
+/** Bearing of a position as a file has it: that of a plain one follows from its sizes. */
+const bearingOf = (kind: PositionKind, designation: string | null) => (kind === 'plain' ? '' : (designation ?? ''))
 
 /** What is wrong, by line: what could not be read, and what does not go with the line above it. */
 function refusalsOf(lines: readonly ReadLine[], before: MachineDetail | null): Map<number, InputError> {
@@ -120,16 +130,23 @@ function entryOf(
   const { area, tag, name, kind, duty, criticality, hours_source: hoursSource, hours_per_week: hoursPerWeek } = read
   const given = lines.flatMap((line) => (line.read && line.read.position !== '' ? [line.read] : []))
   const bearings = new Map(given.map(({ position, bearing }) => [position, bearing]))
-  const kept = before?.positions.map(({ id, name: position, designation }) => ({
+  const kept = before?.positions.map(({ id, name: position, kind: lies, designation }) => ({
     id,
     name: position,
-    designation: bearings.get(position) ?? designation ?? '',
+    designation: bearings.get(position) ?? bearingOf(lies, designation),
   }))
   const names = new Set(kept?.map((position) => position.name))
   const added = given.filter(({ position }) => !names.has(position))
   return {
     ...{ area, tag, name, kind, duty, criticality, hoursSource, hoursPerWeek },
-    positions: [...(kept ?? []), ...added.map(({ position, bearing }) => ({ name: position, designation: bearing }))],
+    positions: [
+      ...(kept ?? []),
+      ...added.map(({ position, bearing, position_kind: lies }) => ({
+        name: position,
+        kind: lies,
+        designation: bearing,
+      })),
+    ],
   }
 }
 

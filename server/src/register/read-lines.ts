@@ -34,7 +34,12 @@ function fieldsOf(cells: Record<string, string>): Record<string, unknown> {
         const hours = Number(text.replace(',', '.'))
         return [[column, Number.isNaN(hours) ? text : hours]]
       }
-      return [[column, ['kind', 'duty', 'criticality', 'hours_source'].includes(column) ? text.toLowerCase() : text]]
+      return [
+        [
+          column,
+          ['kind', 'duty', 'criticality', 'hours_source', 'position_kind'].includes(column) ? text.toLowerCase() : text,
+        ],
+      ]
     }),
   )
 }

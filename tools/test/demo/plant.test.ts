@@ -1,7 +1,7 @@
 import { assess, assessLine, type RollingAssessment } from '@yardfrost/core'
 import { loadReferences } from '@yardfrost/server'
 import { assert } from 'chai'
-import { demoPositions } from '../../demo/load-plant.ts'
+import { demoPlain, demoPositions } from '../../demo/load-plant.ts'
 
 const { catalogue, damage } = loadReferences()
 const assessed = new Map(
@@ -55,6 +55,14 @@ describe('the demo site', () => {
     const { checks, state } = assessed.get('DC-45 Drive side')!.lenses.identify
     assert.equal(state, 'go')
     assert.match(checks.find(({ key }) => key === 'clearance')?.reason ?? '', /calls for CN.*C3/)
+  })
+
+  it('has a ring-oiled motor whose collar may touch, and nothing else to say of its plain bearings', () => {
+    const said = demoPlain().flatMap(({ tag, name, kind, duty, inputs }) =>
+      assess(inputs, { kind, duty }, catalogue).findings.map(({ lens, key }) => `${tag} ${name}: ${lens}.${key}`),
+    )
+    assert.deepEqual(said, ['BM-13 Drive end: float.ends'])
+    assert.lengthOf(demoPlain(), 4)
   })
 
   it('names the electric current in the motor that has it', () =>

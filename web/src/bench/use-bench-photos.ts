@@ -1,33 +1,19 @@
 import { mostPinned, type PinnedPhoto, type TakenPhoto } from '@yardfrost/core'
-import { useEventListener } from '@vueuse/core'
-import { ref } from 'vue'
-import { api, ApiFailure } from '../api/client.ts'
-import { keepTaken, sendTaken } from '../field/photos.ts'
+import { keepTaken } from '../field/photos.ts'
 import { usePhotoUrls } from '../field/use-photo-urls.ts'
+import { usePhotoSending } from './send-photos.ts'
 import { useBench } from './use-bench.ts'
 
-/** Sends the photographs of a bearing on the bench that this device still has; without a network they wait. */
+/** Sends the photographs of a bearing on the bench: those pinned to its raceways, and those beside its number. */
 export function useSendPhotos() {
   const bench = useBench()
-  const refusal = ref('')
-  async function send(): Promise<void> {
-    const { diagnose, identify } = bench.inputs.value
-    const without = <P extends TakenPhoto>(photos: P[], photo: string) => photos.filter((one) => one.photo !== photo)
-    for (const { photo, name } of [...diagnose.photos, ...identify.photos]) {
-      try {
-        await sendTaken(photo, (content) => api.addBenchPhoto(bench.id, photo, content))
-      } catch (error) {
-        if (!(error instanceof ApiFailure)) throw error
-        if (error.passes || error.status === 401) return
-        refusal.value = `${name}: ${error.message}. ${error.fix}`
-        diagnose.photos = without(diagnose.photos, photo)
-        identify.photos = without(identify.photos, photo)
-      }
-    }
-  }
-  void send()
-  useEventListener(window, 'online', () => void send())
-  return { refusal, send }
+  const without = <P extends TakenPhoto>(photos: P[], photo: string) => photos.filter((one) => one.photo !== photo)
+  const diagnose = () => bench.inputs.value.diagnose
+  const identify = () => bench.inputs.value.identify
+  return usePhotoSending(bench.id, [
+    { photos: () => diagnose().photos, takeOut: (photo) => (diagnose().photos = without(diagnose().photos, photo)) },
+    { photos: () => identify().photos, takeOut: (photo) => (identify().photos = without(identify().photos, photo)) },
+  ])
 }
 
 /** Photographs pinned to the raceways of a bearing on the bench: kept on this device as they are taken, and sent when they can be. */

@@ -116,7 +116,6 @@ const MountFields = z.strictObject({
 const DiagnoseFields = z.strictObject({
   seen: z.array(z.string().max(60)).max(100).default([]).meta({ title: 'Signs seen' }),
   notSeen: z.array(z.string().max(60)).max(100).default([]).meta({ title: 'Signs looked for and not found' }),
-  photos: z.array(TakenPhoto).max(24).default([]).meta({ title: 'Photographs' }),
   putRight: z.array(PutRight).max(40).default([]).meta({ title: 'What to put right' }),
 })
 

@@ -3,6 +3,7 @@ import { lookWords, materialLooks, materialWords, type MaterialLook } from '@yar
 import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
 import TextField from '../../form/TextField.vue'
+import SleevePhotos from './SleevePhotos.vue'
 import { usePlainBench } from '../use-plain-bench.ts'
 
 /** What it is made of, by what eye, magnet, file and water say. */
@@ -51,6 +52,7 @@ const said = (words: readonly MaterialLook[]) => words.map((one) => lookWords[on
     apart.
   </p>
   <TextField path="bearing.marking" />
+  <SleevePhotos />
 </template>
 
 <style scoped>
