@@ -52,7 +52,7 @@ describe('plain bearings', () => {
 
   it('keep their kind', async () => {
     const { version } = await get()
-    const { body } = await technician.put(`/api/positions/${id}`).send({ version, inputs: { kind: 'rolling' } }).expect(422) // prettier-ignore
+    const { body } = await technician.put(`/api/positions/${id}`).send({ version, inputs: { kind: 'rolling' } }).expect(400) // prettier-ignore
     assert.equal(body.error.field, 'inputs.kind')
   })
 
