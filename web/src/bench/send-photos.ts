@@ -28,5 +28,8 @@ export function usePhotoSending(positionId: string, lists: readonly PhotoList[])
   }
   void send()
   useEventListener(window, 'online', () => void send())
-  return { refusal, send }
+  const clear = (): void => {
+    refusal.value = ''
+  }
+  return { refusal, send, clear }
 }

@@ -158,7 +158,8 @@ const inZone = (aheadDeg: number, bothWays: boolean): boolean =>
 
 type Sizes = NonNullable<IdentifyOutcome['sizes']>
 
-function balanceInput(
+/** A journal as its balance is asked for. @param speedRpm - as it turns */
+export function balanceInput(
   { oil, load }: PlainPosition,
   { journalMm, lengthMm }: Sizes,
   clearanceMm: number,

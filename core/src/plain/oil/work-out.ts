@@ -2,11 +2,10 @@ import { attempt } from '../../errors/input-error.ts'
 import { parseInput } from '../../errors/parse-input.ts'
 import type { PlainPosition } from '../../kinds/plain/position.ts'
 import { oilLine } from '../../lubrication/oil-line.ts'
-import { airMPerS } from '../../running/cooling.ts'
 import { oilChange, OilChangeInput, type OilChange } from '../../running/oil-change.ts'
 import { balance } from '../balance.ts'
 import { BalanceInput, type Balance } from '../balance.schema.ts'
-import type { CarryOutcome } from '../carry/work-out.ts'
+import { balanceInput, type CarryOutcome } from '../carry/work-out.ts'
 import type { IdentifyOutcome } from '../identify/work-out.ts'
 
 /** One grade in this bearing: what film it makes, and how warm. */
@@ -76,28 +75,11 @@ export function workOutOil(position: PlainPosition, { sizes }: IdentifyOutcome, 
 
 type Sizes = NonNullable<IdentifyOutcome['sizes']>
 
-function gradesOf({ oil, load }: PlainPosition, { journalMm, lengthMm }: Sizes, diametralClearanceMm: number, speedRpm: number, roughnessUm: number) {
-  const supply = oil.supply === 'wick' ? 'bath' : oil.supply
+function gradesOf(position: PlainPosition, sizes: Sizes, clearanceMm: number, speedRpm: number, roughnessUm: number) {
+  // What is fed now was chosen for the oil that is in it.
+  const filled = (nu40Cst: number): PlainPosition => ({ ...position, oil: { ...position.oil, nu40Cst, feedLPerMin: null } })
   const solve = (nu40Cst: number) =>
-    attempt(() =>
-      balance(
-        parseInput(BalanceInput, {
-          journalDiameterMm: journalMm,
-          lengthMm,
-          diametralClearanceMm,
-          loadN: load.radialN,
-          speedRpm,
-          roughnessUm,
-          supply,
-          nu40Cst,
-          ...(oil.viscosityIndex === null ? {} : { viscosityIndex: oil.viscosityIndex }),
-          ...(supply === 'feed' && oil.inletC !== null ? { inletC: oil.inletC } : {}),
-          ...(oil.roomC === null ? {} : { ambientC: oil.roomC }),
-          airSpeedMPerS: airMPerS[oil.air],
-          housing: oil.standsIn,
-        }),
-      ),
-    ).value
+    attempt(() => balance(parseInput(BalanceInput, balanceInput(filled(nu40Cst), sizes, clearanceMm, speedRpm, roughnessUm)))).value
   return grades.flatMap((vg) => {
     const full = solve(vg)
     if (!full) return []
