@@ -73,7 +73,7 @@ async function lint(): Promise<void> {
 }
 
 /** Suites of the browser that go with the other row, so that both end about together. */
-const besides = ['log', 'plant', 'register', 'contact', 'running'].map((name) => `e2e/${name}.test.ts`)
+const besides = ['log', 'plant', 'register'].map((name) => `e2e/${name}.test.ts`)
 const browser = (title: string, files: string | readonly string[], args: readonly string[] = []) =>
   suite(title, files, { args: ['--timeout=120000', ...args] })
 
