@@ -2,7 +2,7 @@ import { factsOf, BearingType } from '../bearing-types/index.ts'
 import { linesUnder } from '../tables/csv-lines.ts'
 import { grouped } from '../tables/grouped.ts'
 import { readInchBalls } from './inch-balls.ts'
-import { laidOut, nothingMore, type CatalogueRow } from './catalogue-row.ts'
+import { catalogueRow, type CatalogueRow } from './catalogue-row.ts'
 import { readInchTapered } from './inch-tapered.ts'
 
 export type { CatalogueRow } from './catalogue-row.ts'
@@ -53,11 +53,11 @@ export interface CatalogueTables {
  * @see ISO 15, ISO 355, ISO 104, ISO 9628; ANSI/ABMA 20 for inch balls, 19.2 for inch tapered sets
  */
 export function readCatalogue(tables: CatalogueTables): Catalogue {
-  const rows = readSizes(tables.sizes).map(laidOut)
-  const further = [...readSizes(tables.furtherSizes), ...readInchBalls(tables.inchBalls)].map(laidOut)
+  const rows = readSizes(tables.sizes)
+  const further = [...readSizes(tables.furtherSizes), ...readInchBalls(tables.inchBalls)]
   const seriesByName = new Map<string, Series>()
   for (const { series, type } of [...rows, ...further]) seriesByName.set(series, { name: series, type })
-  const inchRows = readInchTapered(tables.inchTapered).map(laidOut)
+  const inchRows = readInchTapered(tables.inchTapered)
   const everyRow = [...rows, ...further, ...inchRows]
   // A number may be that of a cone and of a cup.
   const rings = inchRows.flatMap((row) => (row.inch ? [row.inch.cone, row.inch.cup] : []).map((number) => ({ number, row }))) // prettier-ignore
@@ -106,8 +106,7 @@ function readRow(line: string, index: number): CatalogueRow {
   ) {
     throw new Error(`catalogue line ${index + 2} does not fit: ${line}`)
   }
-  return {
-    ...nothingMore,
+  return catalogueRow({
     designation,
     type: BearingType.parse(type),
     series,
@@ -117,7 +116,7 @@ function readRow(line: string, index: number): CatalogueRow {
     assemblyWidthMm: assemblyWidthMm ?? null,
     chamferMm: chamferMm ?? null,
     outerWidthMm: outerWidthMm ?? null,
-  }
+  })
 }
 
 export interface SizeQuery {

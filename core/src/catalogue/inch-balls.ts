@@ -1,6 +1,6 @@
 import { BearingType } from '../bearing-types/index.ts'
 import { linesUnder } from '../tables/csv-lines.ts'
-import { nothingMore, type CatalogueRow } from './catalogue-row.ts'
+import { catalogueRow, type CatalogueRow } from './catalogue-row.ts'
 
 /** Series name that all inch deep groove sizes share in the tables of estimates. */
 export const inchBallSeries = 'R'
@@ -20,8 +20,7 @@ export function readInchBalls(csv: string): CatalogueRow[] {
     const [boreMm, odMm, widthMm, closedWidthMm] = numbers.map(Number)
     if (!designation || !boreMm || !odMm || !widthMm || !closedWidthMm)
       throw new Error(`inch balls line ${index + 2} does not fit: ${line}`)
-    return {
-      ...nothingMore,
+    return catalogueRow({
       designation,
       type: BearingType.parse(type),
       series: inchBallSeries,
@@ -29,6 +28,6 @@ export function readInchBalls(csv: string): CatalogueRow[] {
       odMm,
       widthMm,
       closedWidthMm: closedWidthMm === widthMm ? null : closedWidthMm,
-    }
+    })
   })
 }

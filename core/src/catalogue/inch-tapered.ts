@@ -2,7 +2,7 @@ import { bearingTypes, factsOf } from '../bearing-types/index.ts'
 import { InputError } from '../errors/input-error.ts'
 import { linesUnder } from '../tables/csv-lines.ts'
 import type { Catalogue } from './catalogue.ts'
-import { nothingMore, type CatalogueRow } from './catalogue-row.ts'
+import { catalogueRow, type CatalogueRow } from './catalogue-row.ts'
 import type { Decoded } from './decode-designation.ts'
 
 /** Cone and cup of an inch tapered roller bearing, each with a number of its own. */
@@ -32,8 +32,7 @@ export function readInchTapered(csv: string): CatalogueRow[] {
     const [boreMm, odMm, widthMm, outerWidthMm, assemblyWidthMm, contactAngleDeg] = numbers.map(Number)
     if (!cone || !cup || !boreMm || !odMm || !widthMm || !outerWidthMm || !assemblyWidthMm || !contactAngleDeg)
       throw new Error(`inch tapered line ${index + 2} does not fit: ${line}`)
-    return {
-      ...nothingMore,
+    return catalogueRow({
       designation: `${cone}/${cup}`,
       type,
       series: inchSeries,
@@ -43,7 +42,7 @@ export function readInchTapered(csv: string): CatalogueRow[] {
       assemblyWidthMm,
       outerWidthMm,
       inch: { cone, cup, contactAngleDeg },
-    }
+    })
   })
 }
 

@@ -83,8 +83,10 @@ export interface Bush {
 
 /** Ordinary lubricants end here, °C. */
 const temperatures = { dry: [-40, 350], grease: [-30, 120], 'oil-fed': [-20, 120] } as const
-const longestH = 100_000
-const filmFromMPerS = 0.5
+/** Wear is not told apart beyond this, h. */
+export const mostWearH = 100_000
+/** A journal slower than this makes no film to be counted on, m/s. */
+export const filmFromMPerS = 0.5
 
 /**
  * Materials for a slow or boundary-lubricated bush by pressure, speed and wear, and the bush itself.
@@ -170,18 +172,20 @@ function rank(material: BushMaterial, duty: Duty): RankedBush {
     return { ...judged, wearUmPer1000H: null, wearLimitMm: null, lifeH: null, lifeLowH: null, lifeHighH: null }
   const dirt = material.dirt[dirts.indexOf(duty.dirt)] ?? 1
   const wearUmPer1000H = by.wear * 1e-8 * dirt * pv * 3.6e9
-  const wearLimitMm = Math.min(duty.wearLimitMm ?? Math.max(0.1, 0.004 * journalDiameterMm), material.liningMm ?? Infinity)
-  const lifeH = wearUmPer1000H > 0 ? (wearLimitMm * 1e6) / wearUmPer1000H : Infinity
-  const capped = (hours: number) => Math.min(longestH, hours)
-  return {
-    ...judged,
-    wearUmPer1000H,
-    wearLimitMm,
-    lifeH: capped(lifeH),
-    lifeLowH: capped(lifeH / material.spread),
-    lifeHighH: capped(lifeH * material.spread),
-  }
+  const wearLimitMm = wearLimit(material, journalDiameterMm, duty.wearLimitMm)
+  const life = wearLife(wearUmPer1000H > 0 ? (wearLimitMm * 1e6) / wearUmPer1000H : Infinity, material)
+  return { ...judged, wearUmPer1000H, wearLimitMm, lifeH: life.lifeH, lifeLowH: life.lowH, lifeHighH: life.highH }
 } // prettier-ignore
+
+/** Wear that a bush may have, mm: of its journal where nobody says, and no deeper than its lining. */
+export const wearLimit = ({ liningMm }: BushMaterial, journalMm: number, wantedMm?: number): number =>
+  Math.min(wantedMm ?? Math.max(0.1, 0.004 * journalMm), liningMm ?? Infinity)
+
+/** A life by wear with its spread, each no longer than can be told apart, h. */
+export function wearLife(hours: number, { spread }: BushMaterial): { lifeH: number; lowH: number; highH: number } {
+  const capped = (one: number) => Math.min(mostWearH, one)
+  return { lifeH: capped(hours), lowH: capped(hours / spread), highH: capped(hours * spread) }
+}
 
 const verdicts = ['ok', 'marginal', 'over-limit'] as const
 

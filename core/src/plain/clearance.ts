@@ -7,7 +7,7 @@ import { clearanceSchools, usualClearance } from './bush.ts'
 import { plainClearanceWords } from './words.ts'
 
 /** What a practice of clearance asks. */
-export interface ClearanceCase {
+interface ClearanceCase {
   journalMm: number
   material: BushMaterial
   lubrication: BushLubrication
@@ -38,7 +38,7 @@ const practice = (
 })
 
 /** Every way of saying how much clearance a journal gets, mm on the diameter. */
-export const plainClearances: readonly Practice<PlainClearancePractice, ClearanceCase, number>[] = [
+const plainClearances: readonly Practice<PlainClearancePractice, ClearanceCase, number>[] = [
   practice('by-material', 'C = \\max(0.02,\\ a D + b)', 'Each material has its own share; greased bronze not below 0.0015 D.', (given) =>
     usualClearance(given.material, given.journalMm, given.lubrication),
   ),

@@ -89,6 +89,16 @@ export const plainClearanceWords: Words<PlainClearancePractice> = {
   greased: 'greased, 0.0015 of the journal',
 }
 
+/** Where a clearance is known from. */
+export const clearanceFrom = {
+  measured: 'measured',
+  strip: 'measured by strip',
+  maker: 'the maker’s',
+  practice: 'practice',
+} as const
+/** Where temperatures are known from. */
+export const warmFrom = { measured: 'measured', film: 'balance of heat', room: 'the room and {20 K}' } as const
+
 /** Choices of a plain bearing in words, by the path of their field. */
 export const plainInputWords: Record<string, Record<string, string>> = {
   'bearing.form': formWords,

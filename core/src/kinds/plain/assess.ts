@@ -30,8 +30,13 @@ export interface PlainOutcomes {
 }
 export type PlainAssessment = Assessment<'plain', PlainLens, PlainOutcomes>
 
-/** Works a plain bearing through every lens without wording anything: each looks only back along the working order. */
-export function workOutPlain(position: PlainPosition, machine: Machine): PlainOutcomes {
+/**
+ * Works a plain bearing through every lens without wording anything: each looks only back along the working order.
+ *
+ * @param given - as it is stored; loads of the shaft line take the place of typed ones where it says so
+ */
+export function workOutPlain(given: PlainPosition, machine: Machine): PlainOutcomes {
+  const position = onShaftLine(given, machine)
   const identify = workOutIdentify(position)
   const carry = workOutCarry(position, machine, identify)
   const seat = workOutSeat(position, identify, carry)

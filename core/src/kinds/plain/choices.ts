@@ -44,7 +44,8 @@ export type PlainGroove = (typeof plainGrooves)[number]
 
 /** Where the journal is pressed, seen from the end of the shaft. */
 export const loadSides = ['down', 'up', 'left', 'right'] as const
-export type LoadSide = (typeof loadSides)[number]
+/** The same from the top, clockwise, degrees. */
+export const sideDegrees: Record<(typeof loadSides)[number], number> = { up: 0, right: 90, down: 180, left: 270 }
 
 /** How oil comes to a journal; a wick or a drip brings too little for a film to be counted on. */
 export const plainSupplies = ['ring', 'bath', 'feed', 'wick'] as const

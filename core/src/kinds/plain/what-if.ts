@@ -1,5 +1,6 @@
 import { onShaftLine } from '../../plain/on-shaft.ts'
-import { workOutPlain } from './assess.ts'
+import { workOutCarry } from '../../plain/carry/work-out.ts'
+import { workOutIdentify } from '../../plain/identify/work-out.ts'
 import type { PlainPosition } from './position.ts'
 import type { Machine } from '../../model/machine.ts'
 import { dirts } from '../../plain/compare.ts'
@@ -20,12 +21,13 @@ const [heavier, warmerK, wornTimes] = [1.5, 20, 2]
 /** The usual mishaps of a plain bearing, and the other oils one may fill: the first is how it stands. */
 export function plainWhatIfs(given: PlainPosition, machine: Machine): PlainWhatIf[] {
   const position = onShaftLine(given, machine)
+  const carryOf = (changed: PlainPosition) => workOutCarry(changed, machine, workOutIdentify(changed))
   const of = (key: PlainWhatIf['key'], label: string, changed: PlainPosition): PlainWhatIf => {
-    const { carry } = workOutPlain(changed, machine)
+    const carry = carryOf(changed)
     return { key, label, filmUm: carry.filmUm, filmC: carry.balance?.value?.filmC ?? null, lifeH: carry.wear?.lifeH ?? null }
   }
   const { load, oil, float } = position
-  const { carry } = workOutPlain(position, machine)
+  const carry = carryOf(position)
   if (carry.filmUm === null && carry.wear === null) return []
   const cold = carry.clearance?.coldMm ?? null
   const oiled = carry.onFilm && oil.nu40Cst !== null

@@ -1,4 +1,3 @@
-import bolts from '../../../data/bolt-torque.json' with { type: 'json' }
 import setScrews from '../../../data/set-screw-torque.json' with { type: 'json' }
 import type { ResolvedBearing } from '../../catalogue/resolve-bearing.ts'
 import { attempt } from '../../errors/input-error.ts'
@@ -6,14 +5,8 @@ import type { Holding, RollingPosition } from '../../kinds/rolling/position.ts'
 import type { FitResult } from '../../seat/fit-result.ts'
 import { largestPressedMm, mostPressN } from '../press.ts'
 import { pressForce } from '../press-force.ts'
+import { boltTorques, torques, type Torque } from './bolt-torques.ts'
 import { nutTorque } from './nut-torque.ts'
-
-export interface Torque {
-  threadMm: number
-  torqueNm: number
-  /** Into cast iron, which bears less than the bolt does. */
-  castNm: number
-}
 
 /** What pushes, pulls and tightens at this seat. */
 export interface ForceOutcome {
@@ -31,7 +24,7 @@ export interface ForceOutcome {
   holding: Holding
   /** Torque of the lock nut that pushes the ring home, oiled to dry, N·m. */
   nut: { pitchMm: number; low: number; high: number } | null
-  bolts: Torque[]
+  bolts: readonly Torque[]
   setScrews: Torque[]
   mustHeat: boolean
 }
@@ -45,8 +38,6 @@ const presses = [10, 50, 100, 150, 250, 500, 1000]
 const pullers = [20, 50, 100, 200, 300, 500, 1000]
 /** A press works at no more than this of what it can, a puller too. */
 const workingShare = 0.8
-/** Share of its torque that a bolt is given into cast iron. */
-const castShare = 0.7
 /** Room between tube and shaft, mm, and between puller arms and ring, times. */
 const tubeRoomMm = 0.5
 const spreadOver = 1.05
@@ -79,7 +70,7 @@ export function forceOutcome(
     },
     holding,
     nut: pressN && holding === 'nut' ? nutOf(row.boreMm, pressN) : null,
-    bolts: torques(bolts.rows),
+    bolts: boltTorques,
     setScrews: torques(setScrews.rows),
     mustHeat: pressN !== null && (row.boreMm > largestPressedMm || pressN.high > mostPressN),
   }
@@ -93,6 +84,3 @@ function nutOf(boreMm: number, { low, high }: { low: number; high: number }): Fo
 
 const sizeFor = (sizesKn: readonly number[], forceN: number): number | null =>
   sizesKn.find((size) => size * 1000 * workingShare >= forceN) ?? null
-
-const torques = (rows: readonly (readonly number[])[]): Torque[] =>
-  rows.map(([threadMm = 0, torqueNm = 0]) => ({ threadMm, torqueNm, castNm: castShare * torqueNm }))

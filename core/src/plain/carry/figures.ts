@@ -1,9 +1,9 @@
 import type { PlainPosition } from '../../kinds/plain/position.ts'
 import { givenOf, number, range, text, type Figure, type Given } from '../../working/figure.ts'
 import { plainRefusal } from '../refusal.ts'
-import { materialWords, supplyWords } from '../words.ts'
+import { clearanceFrom, materialWords, supplyWords, warmFrom } from '../words.ts'
 import type { IdentifyOutcome } from '../identify/work-out.ts'
-import { mostWearH } from './starts.ts'
+import { mostWearH } from '../bush.ts'
 import type { CarryOutcome } from './work-out.ts'
 
 const force = givenOf('force', { figures: 3 }, 'typed')
@@ -13,7 +13,6 @@ const ratio = givenOf('ratio', { figures: 3 }, 'worked out')
 const warm = givenOf('temperature')
 const watts = givenOf('watts', { figures: 2 }, 'balance of heat')
 const film = givenOf('deviation')
-const whence = { measured: 'measured', strip: 'measured by strip', maker: 'the maker’s', practice: 'practice' } as const
 
 /** The figures of Carry, with their working. */
 export function carryFigures(position: PlainPosition, identify: IdentifyOutcome, outcome: CarryOutcome): Record<string, Figure> {
@@ -44,7 +43,7 @@ function filmFigure({ load }: PlainPosition, outcome: CarryOutcome): Figure {
   const { balance, clearance, filmUm, halvedUm, missing, slides } = outcome
   const found = balance?.value
   const givens: Given[] = []
-  if (clearance) givens.push(gap('diametral clearance, cold', 'C', clearance.coldMm, whence[clearance.from]))
+  if (clearance) givens.push(gap('diametral clearance, cold', 'C', clearance.coldMm, clearanceFrom[clearance.from]))
   if (load.radialN !== null) givens.push(force('load', 'W', load.radialN))
   if (slides) givens.push(givenOf('stress', { decimals: 2 }, 'this lens')('pressure on the projected area', 'P', slides.pressureMPa))
   if (found) {
@@ -229,7 +228,7 @@ const useFigure = ({ name }: IdentifyOutcome, { slides, warm: w }: CarryOutcome,
   givens: [
     ...(slides ? [ratio('pressure, MPa', 'p', slides.pressureMPa), ratio('speed, m/s', 'v', slides.velocityMPerS), ratio('both, MPa·m/s', 'pv', slides.pv)] : []),
     { label: 'nearest to its limit', symbol: '', quantity: 'ratio', value: text(limitedBy === 'pv' ? 'pressure × speed' : limitedBy === 'velocity' ? 'speed' : 'pressure'), from: name ? materialWords[name] : '' },
-    ...(w ? [warm('housing at the bush', 'T', w.housingC, w.from === 'room' ? 'room and {20 K}' : w.from)] : []),
+    ...(w ? [warm('housing at the bush', 'T', w.housingC, warmFrom[w.from])] : []),
   ],
   source: 'General catalogue practice, with shock and heat taken in',
   validity: 'Makers differ by a factor of two.',

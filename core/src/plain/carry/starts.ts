@@ -1,6 +1,7 @@
 import type { PlainPosition } from '../../kinds/plain/position.ts'
 import { attempt } from '../../errors/input-error.ts'
 import { dirts } from '../compare.ts'
+import { wearLife, wearLimit } from '../bush.ts'
 import type { BushMaterial } from '../bush-materials.ts'
 import { film } from '../film.ts'
 import type { SleeveSizes } from '../identify/work-out.ts'
@@ -25,8 +26,6 @@ export interface Starts {
 const upAndDownS = 65
 /** The film is whole where it is so many times the roughness. */
 const whole = 3
-/** Wear is not told apart beyond this, h. @see sleeve.bush */
-export const mostWearH = 100_000
 
 /**
  * Wear by starts and stops: the way rubbed below the speed at which the film lifts the journal, times the wear of the material in oil.
@@ -67,17 +66,14 @@ export function startsOf(given: {
   const rubsM = (surfaceSpeed(sizes.journalMm, lift) / 2) * upAndDownS * (lift / speedRpm)
   const dirt = material.dirt[dirts.indexOf(position.oil.dirt)] ?? 1
   const wearMm = wears.wear * 1e-8 * dirt * pressureMPa * rubsM
-  const limitMm = Math.min(Math.max(0.1, 0.004 * sizes.journalMm), material.liningMm ?? Infinity)
-  const lifeH = perDay > 0 && wearMm > 0 ? ((limitMm / wearMm) * 24) / perDay : Infinity
-  const capped = (hours: number) => Math.min(mostWearH, hours)
+  const limitMm = wearLimit(material, sizes.journalMm)
+  const hours = perDay > 0 && wearMm > 0 ? ((limitMm / wearMm) * 24) / perDay : Infinity
   return {
     liftOffRpm: lift,
     perDay,
     rubsM,
     wearUmPer1000: wearMm * 1e6,
     limitMm,
-    lifeH: capped(lifeH),
-    lowH: capped(lifeH / material.spread),
-    highH: capped(lifeH * material.spread),
+    ...wearLife(hours, material),
   }
 } // prettier-ignore

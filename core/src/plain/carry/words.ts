@@ -1,10 +1,9 @@
 import type { PlainMaterial } from '../../kinds/plain/choices.ts'
 import { capital, celsius, hours, newtons, percent, plain, um } from '../../words/quantities.ts'
 import type { Saying } from '../../working/check.ts'
-import type { RankedBush } from '../bush.ts'
 import { inSentence } from '../../model/sentence.ts'
 import { materialWords } from '../words.ts'
-import { mostWearH } from './starts.ts'
+import { mostWearH, type RankedBush } from '../bush.ts'
 import type { CarryOutcome } from './work-out.ts'
 
 // Every sentence of Carry.

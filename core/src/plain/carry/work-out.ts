@@ -1,22 +1,20 @@
 import { wantedLife } from '../../carry/wanted-life.ts'
 import { attempt, type Outcome } from '../../errors/input-error.ts'
 import { parseInput } from '../../errors/parse-input.ts'
-import { loadSides } from '../../kinds/plain/choices.ts'
+import { sideDegrees } from '../../kinds/plain/choices.ts'
 import type { PlainPosition } from '../../kinds/plain/position.ts'
 import type { Duty, Machine } from '../../model/machine.ts'
 import { airMPerS } from '../../running/cooling.ts'
 import type { Missing } from '../../working/figure.ts'
 import { balance } from '../balance.ts'
 import { BalanceInput, type Balance } from '../balance.schema.ts'
-import { bush, BushInput, type Bush, type RankedBush } from '../bush.ts'
+import { bush, BushInput, filmFromMPerS, type Bush, type RankedBush } from '../bush.ts'
 import { film } from '../film.ts'
 import { clearanceOf, type ColdClearance } from '../clearance.ts'
 import type { IdentifyOutcome } from '../identify/work-out.ts'
 import { sliding } from '../sliding.ts'
 import { startsOf, type Starts } from './starts.ts'
 
-/** A journal slower than this makes no film to be counted on, m/s. @see sleeve.bush, filmPossible */
-export const filmFromMPerS = 0.5
 /** A bush whose housing nobody has measured runs so much above its room, K. @see sleeve.bush, reading notes */
 const usualRiseK = 20
 
@@ -148,10 +146,9 @@ const [bushRq, journalRq, rqOverRa] = [0.9, 0.4, 1.25]
 const roughnessOf = (raUm: number | null): number =>
   raUm === null ? 1 : Math.hypot(bushRq, Math.max(journalRq / 4, rqOverRa * raUm))
 
-const degreesOf = Object.fromEntries(loadSides.map((side) => [side, { down: 180, up: 0, left: 270, right: 90 }[side]]))
 /** From the oil inlet to the load line with the rotation, 0 to 360°; null where nobody says where oil comes in. */
 const aheadOf = (feedDeg: number | null, towards: PlainPosition['load']['towards']): number | null =>
-  feedDeg === null ? null : ((degreesOf[towards] ?? 180) - feedDeg + 720) % 360
+  feedDeg === null ? null : (sideDegrees[towards] - feedDeg + 720) % 360
 
 const inZone = (aheadDeg: number, bothWays: boolean): boolean =>
   aheadDeg < zoneBefore || aheadDeg > 360 - (bothWays ? zoneBefore : zoneAfter)

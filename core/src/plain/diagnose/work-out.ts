@@ -1,4 +1,5 @@
 import { attempt, type InputError } from '../../errors/input-error.ts'
+import { ownCauses } from '../../diagnose/own-causes.ts'
 import { rankCauses, type Ranking } from '../../diagnose/rank-causes.ts'
 import type { Machine } from '../../model/machine.ts'
 import type { PlainPosition } from '../../kinds/plain/position.ts'
@@ -59,9 +60,9 @@ export function workOutDiagnose(position: PlainPosition, { causesFound = {}, pra
   })
   const possible = (sign: string) => why(sign) === null
   const facts = plainFacts(position, known)
-  const here = practices?.causes === 'plant' ? causesFound : {}
-  const shares = plainDamage.causes.map(({ cause, prior }) =>
-    facts.reduce((share, { times }) => share * (times[cause] ?? 1), prior + (here[cause] ?? 0) / 20),
+  const here = practices?.causes === 'plant' ? ownCauses(causesFound, plainDamage.causes) : null
+  const shares = plainDamage.causes.map(({ cause, prior }, index) =>
+    facts.reduce((share, { times }) => share * (times[cause] ?? 1), here?.priors[index] ?? prior),
   )
   const ranked = begun
     ? attempt(() => rankCauses({ evidence: seen.filter(possible), absent: notSeen.filter(possible), context: {} }, plainDamage, (sign) => !possible(sign), shares))

@@ -15,5 +15,5 @@ export const assessFloat = (
     lens: 'float',
     headline: 'hot',
     figures: floatFigures(position, carry, outcome),
-    checks: floatChecks(position, outcome),
+    checks: floatChecks(outcome),
   })

@@ -1,4 +1,3 @@
-import type { PlainPosition } from '../../kinds/plain/position.ts'
 import { atFitting, now, type Check } from '../../working/check.ts'
 import * as words from './words.ts'
 import type { FloatOutcome } from './work-out.ts'
@@ -7,9 +6,7 @@ import type { FloatOutcome } from './work-out.ts'
 const underShare = 0.75
 
 /** The verdicts of Float. */
-export function floatChecks(_position: PlainPosition, outcome: FloatOutcome): Check[] {
-  return [...clearanceChecks(outcome), ...endChecks(outcome)]
-}
+export const floatChecks = (outcome: FloatOutcome): Check[] => [...clearanceChecks(outcome), ...endChecks(outcome)]
 
 function clearanceChecks({ clearance, hotMm, leastMm, wornMm, lowestMm }: FloatOutcome): Check[] {
   if (!clearance || hotMm === null || !leastMm) return []

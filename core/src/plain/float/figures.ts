@@ -2,17 +2,11 @@ import type { PlainPosition } from '../../kinds/plain/position.ts'
 import { givenOf, number, type Figure } from '../../working/figure.ts'
 import { practiceValues } from '../../working/practice.ts'
 import type { CarryOutcome } from '../carry/work-out.ts'
+import { clearanceFrom, warmFrom } from '../words.ts'
 import type { FloatOutcome } from './work-out.ts'
 
 const gap = givenOf('length', { decimals: 3 })
 const celsius = givenOf('temperature')
-const whence = {
-  measured: 'measured',
-  strip: 'measured by strip',
-  maker: 'the maker’s',
-  practice: 'practice, as new',
-} as const
-const warmth = { measured: 'measured', film: 'balance of heat', room: 'the room and {20 K}' } as const
 
 /** The figures of Float, with their working. */
 export function floatFigures(position: PlainPosition, carry: CarryOutcome, outcome: FloatOutcome): Record<string, Figure> {
@@ -30,11 +24,11 @@ export function floatFigures(position: PlainPosition, carry: CarryOutcome, outco
       formula: 'C_{hot} = C + \\Delta d - \\Delta D',
       givens: clearance && warm && journalGrowthMm !== null && boreGrowthMm !== null
         ? [
-            gap('clearance, cold', 'C', clearance.coldMm, whence[clearance.from]),
+            gap('clearance, cold', 'C', clearance.coldMm, clearanceFrom[clearance.from]),
             celsius('cold', 'T_0', assemblyC, 'typed'),
-            celsius('journal', '', warm.journalC, warmth[warm.from]),
-            celsius('bush', '', warm.bushC, warmth[warm.from]),
-            celsius('housing', '', warm.housingC, warmth[warm.from]),
+            celsius('journal', '', warm.journalC, warmFrom[warm.from]),
+            celsius('bush', '', warm.bushC, warmFrom[warm.from]),
+            celsius('housing', '', warm.housingC, warmFrom[warm.from]),
             gap('bore grows by', '\\Delta d', boreGrowthMm, 'this lens'),
             gap('journal grows by', '\\Delta D', journalGrowthMm, 'this lens'),
           ]
@@ -52,7 +46,7 @@ export function floatFigures(position: PlainPosition, carry: CarryOutcome, outco
       value: number(1000 * clearance.coldMm),
       formula: clearance.from === 'practice' ? 'C = \\text{practice}' : 'C = \\text{measured}',
       givens: [gap('new', '', clearance.newMm, clearance.from === 'maker' ? 'the maker’s' : 'practice')],
-      source: clearance.from === 'practice' ? 'Trade practice' : whence[clearance.from],
+      source: clearance.from === 'practice' ? 'Trade practice' : clearanceFrom[clearance.from],
       practices: practiceValues(clearance.practices, (mm) => number(1000 * mm)),
       practice: clearance.practices[0]?.name ?? '',
     }

@@ -1,5 +1,6 @@
 import type { PlainPosition } from '../../kinds/plain/position.ts'
 import { materialOf } from '../../model/materials.ts'
+import { wearLimit } from '../bush.ts'
 import { bushMaterialOf } from '../bush-materials.ts'
 import type { ColdClearance } from '../clearance.ts'
 import type { CarryOutcome, Warm } from '../carry/work-out.ts'
@@ -48,7 +49,7 @@ export function workOutFloat({ float, seat, bearing }: PlainPosition, { sizes, n
   const assemblyC = float.assemblyC ?? usualC
   const grown = sizes && warm ? growthOf(sizes, bushMaterialOf(name ?? 'tin-bronze'), seat.housingMaterial, warm, assemblyC) : null
   const hotMm = clearance && grown ? clearance.coldMm + grown.boreMm - grown.journalMm : null
-  const wearMm = sizes && material ? Math.min(Math.max(0.1, 0.004 * sizes.journalMm), material.liningMm ?? Infinity) : null
+  const wearMm = sizes && material ? wearLimit(material, sizes.journalMm) : null
   const wornMm = clearance && wearMm !== null ? (onFilm ? wornTimes * clearance.newMm : clearance.newMm + wearMm) : null
   const practices = clearance?.practices.flatMap(({ outcome }) => (outcome.value === null ? [] : [outcome.value])) ?? []
   return {
@@ -72,7 +73,7 @@ type Sizes = NonNullable<IdentifyOutcome['sizes']>
  *
  *     Δd = α_h d_o ΔT_h − 2 t [ α_b ΔT_b + ν (α_b ΔT_b − α_h ΔT_h) ]
  */
-export function growthOf(
+function growthOf(
   { journalMm, odMm, wallMm }: Sizes,
   bush: ReturnType<typeof bushMaterialOf>,
   housingMaterial: string,

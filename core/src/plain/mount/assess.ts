@@ -31,7 +31,7 @@ export const assessMount = (
 
 const gap = givenOf('length', { decimals: 3 }, 'typed')
 
-function mountFigures({ missing }: IdentifyOutcome, { way, pressN, slidesK, strip, wanted, torqueNm }: MountOutcome): Record<string, Figure> {
+function mountFigures({ missing }: IdentifyOutcome, { way, pressN, slidesK, strip, wanted, bolts }: MountOutcome): Record<string, Figure> {
   return {
     way: {
       label: 'It goes in',
@@ -47,7 +47,7 @@ function mountFigures({ missing }: IdentifyOutcome, { way, pressN, slidesK, stri
     ...(slidesK === null ? {} : { slides: { label: 'Slides in, colder by', symbol: '\\Delta T', quantity: 'temperatureRise', value: number(slidesK), formula: '\\Delta T = \\frac{i + s}{\\alpha_b\\,d_o}', givens: [], source: 'Linear expansion of the bush' } as const }),
     ...(wanted ? { wanted: { label: 'Strip shall show', symbol: 'C', quantity: 'deviation', value: range(1000 * wanted.lowMm, 1000 * wanted.highMm), formula: '0.75\\,C_{new} \\ldots 1.4\\,C_{new}', givens: [], source: 'Practice' } as const } : {}),
     ...(strip ? { strip: { label: 'Clearance by strip', symbol: 'C', quantity: 'deviation', value: number(1000 * strip.meanMm), formula: 'C = \\text{mean of the places}', givens: [gap('least', '', strip.leastMm), gap('most', '', strip.mostMm)], source: 'Measured at mounting' } as const } : {}),
-    ...(torqueNm ? { torque: { label: 'Cap bolts', symbol: 'M', quantity: 'torque', precision: { figures: 2 }, value: number(torqueNm.cast), formula: 'M = 0.7\\,M_{8.8}', givens: [givenOf('torque', { figures: 2 }, 'class 8.8, oiled')('into steel', '', torqueNm.steel)], source: 'General practice where the maker gives none', validity: 'Into cast iron. The maker’s manual comes first.' } as const } : {}),
+    ...(bolts ? { torque: { label: 'Cap bolts', symbol: 'M', quantity: 'torque', precision: { figures: 2 }, value: number(bolts.castNm), formula: 'M = 0.7\\,M_{8.8}', givens: [givenOf('torque', { figures: 2 }, 'class 8.8, oiled')('into steel', '', bolts.torqueNm)], source: 'General practice where the maker gives none', validity: 'Into cast iron. The maker’s manual comes first.' } as const } : {}),
   }
 } // prettier-ignore
 

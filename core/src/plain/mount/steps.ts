@@ -35,7 +35,7 @@ export function plainSteps(position: PlainPosition, worked: Worked): PlainStep[]
     journal(worked),
     split ? layIn(worked) : putIn(position, worked),
     ...finish(position, worked, split),
-    ...(position.oil.lubrication === 'oil-fed' || split ? [blue(position, worked)] : []),
+    ...(position.oil.lubrication === 'oil-fed' || split ? [blue] : []),
     close(position, worked, split),
     oilIn(position),
   ]
@@ -149,7 +149,7 @@ function finish({ bearing, oil }: PlainPosition, { seat }: Worked, split: boolea
   ] // prettier-ignore
 }
 
-const blue = (_position: PlainPosition, _worked: Worked): PlainStep => ({
+const blue: PlainStep = {
   stage: 'blue',
   title: 'Blue it',
   does: [
@@ -158,7 +158,7 @@ const blue = (_position: PlainPosition, _worked: Worked): PlainStep => ({
     'Ends only: it is not aligned. A line in the middle: scrape high spots and blue again.',
   ],
   cautions: [],
-})
+}
 
 const close = ({ mount, oil }: PlainPosition, worked: Worked, split: boolean): PlainStep => ({
   stage: 'close',

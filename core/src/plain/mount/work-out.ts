@@ -1,13 +1,12 @@
 import type { PlainPosition } from '../../kinds/plain/position.ts'
-import bolts from '../../../data/bolt-torque.json' with { type: 'json' }
+import { boltTorques, type Torque } from '../../mount/force/bolt-torques.ts'
 import { bushMaterialOf } from '../bush-materials.ts'
 import type { CarryOutcome } from '../carry/work-out.ts'
 import type { IdentifyOutcome } from '../identify/work-out.ts'
 import type { SeatOutcome } from '../seat/work-out.ts'
 
 /** How a plain bearing goes in. */
-export const plainWays = ['pressed', 'chilled', 'warm-housing', 'laid-in'] as const
-export type PlainWay = (typeof plainWays)[number]
+export type PlainWay = 'pressed' | 'chilled' | 'warm-housing' | 'laid-in'
 
 export interface MountOutcome {
   way: PlainWay | null
@@ -18,7 +17,8 @@ export interface MountOutcome {
   strip: Strip | null
   /** Clearance the strip shall show, mm. */
   wanted: { lowMm: number; highMm: number } | null
-  torqueNm: { steel: number; cast: number; threadMm: number } | null
+  /** Of the cap bolts; null where their thread is not known. */
+  bolts: Torque | null
 }
 
 /** What strip or feeler told of the clearance, mm. */
@@ -37,8 +37,6 @@ const friction = { oiled: 0.1, dry: 0.2 }
 const slides = (odMm: number) => 0.02 + 0.0002 * odMm
 /** A strip may show so much less or more than a new clearance, as shares of it. */
 const [stripLow, stripHigh] = [0.75, 1.4]
-/** Share of its torque that a bolt is given into cast iron. */
-const castShare = 0.7
 
 /** How it goes in, and what strip and bolts say when it is closed. */
 export function workOutMount({ bearing, mount, oil }: PlainPosition, { sizes, name }: IdentifyOutcome, carry: CarryOutcome, seat: SeatOutcome): MountOutcome {
@@ -51,14 +49,13 @@ export function workOutMount({ bearing, mount, oil }: PlainPosition, { sizes, na
   const pressN = low !== null && high !== null && low > 0 ? { low, high } : null
   const material = name && bushMaterialOf(name)
   const clearance = carry.clearance
-  const row = bolts.rows.find(([threadMm]) => threadMm === mount.boltMm)
   return {
     way: sizes === null || name === null ? null : bearing.form === 'split' ? 'laid-in' : name === 'carbon-graphite' ? 'warm-housing' : odMm !== null && (odMm > largestPressedMm || (pressN?.high ?? 0) > mostPressN) ? 'chilled' : 'pressed',
     pressN,
     slidesK: material && tightMm !== null && tightMm > 0 && odMm !== null && bearing.form !== 'split' ? (tightMm + slides(odMm)) / (material.expansion * odMm) : null,
     strip: stripOf(mount.stripMm),
     wanted: clearance && oil.lubrication !== null ? { lowMm: stripLow * clearance.newMm, highMm: stripHigh * clearance.newMm } : null,
-    torqueNm: row ? { threadMm: row[0] ?? 0, steel: row[1] ?? 0, cast: castShare * (row[1] ?? 0) } : null,
+    bolts: boltTorques.find(({ threadMm }) => threadMm === mount.boltMm) ?? null,
   }
 } // prettier-ignore
 

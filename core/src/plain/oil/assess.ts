@@ -4,7 +4,7 @@ import { assessLens, type LensAssessment } from '../../working/assessment.ts'
 import { now, type Check } from '../../working/check.ts'
 import { givenOf, number, range, text, type Figure } from '../../working/figure.ts'
 import type { CarryOutcome } from '../carry/work-out.ts'
-import { dirtWords, lubricationOfPlain, supplyWords } from '../words.ts'
+import { dirtWords, lubricationOfPlain, supplyWords, warmFrom } from '../words.ts'
 import * as words from './words.ts'
 import type { OilOutcome } from './work-out.ts'
 
@@ -73,7 +73,7 @@ function oilFigures({ oil }: PlainPosition, carry: CarryOutcome, outcome: OilOut
       givens: [
         ...(carry.slides ? [givenOf('ratio', { figures: 2 })('pressure × speed, MPa·m/s', 'pv', carry.slides.pv, 'Carry')] : []),
         { label: 'dirt', symbol: '', quantity: 'ratio', value: text(dirtWords[oil.dirt]), from: 'typed' },
-        ...(carry.warm ? [givenOf('temperature')('housing', '', carry.warm.housingC, carry.warm.from === 'room' ? 'room and {20 K}' : carry.warm.from)] : []),
+        ...(carry.warm ? [givenOf('temperature')('housing', '', carry.warm.housingC, warmFrom[carry.warm.from])] : []),
       ],
       source: 'Practice: 500 h where it hardly rubs, 24 h where it rubs hard; half in dust, a quarter in grit, half every {15 K} above {60 °C}',
       estimate: true,

@@ -9,7 +9,7 @@ import { balanceInput, type CarryOutcome } from '../carry/work-out.ts'
 import type { IdentifyOutcome } from '../identify/work-out.ts'
 
 /** One grade in this bearing: what film it makes, and how warm. */
-export interface Graded {
+interface Graded {
   vg: number
   filmUm: number
   filmC: number
@@ -39,7 +39,7 @@ export interface Ring {
   velocityMPerS: number | null
 }
 
-export interface Regrease {
+interface Regrease {
   intervalH: number
   quantityG: number
 }
@@ -59,11 +59,12 @@ const dipShares = { low: 0.1, high: 0.25 }
 export function workOutOil(position: PlainPosition, { sizes }: IdentifyOutcome, carry: CarryOutcome): OilOutcome {
   const { oil } = position
   const { onFilm, balance: solved, slides } = carry
-  const graded = onFilm && solved?.value && carry.clearance && sizes && carry.speedRpm !== null ? gradesOf(position, sizes, carry.clearance.coldMm, carry.speedRpm, carry.roughnessUm) : []
+  const solve = onFilm && solved?.value && carry.clearance && sizes && carry.speedRpm !== null ? filledWith(position, sizes, carry.clearance.coldMm, carry.speedRpm, carry.roughnessUm) : null
+  const graded = solve ? gradesOf(solve) : []
   const oilC = carry.warm ? Math.min(130, Math.max(-20, carry.warm.housingC)) : null
   return {
-    grades: graded.map(({ full }) => full),
-    chosen: chosenOf(graded),
+    grades: graded,
+    chosen: solve && chosenOf(graded, solve),
     change: oil.lubrication === 'oil-fed' && oilC !== null
       ? attempt(() => oilChange(parseInput(OilChangeInput, { temperatureC: oilC, contamination: oil.contamination, moisture: oil.moisture, system: oil.supply === 'feed' ? 'circulation' : 'bath' }))).value
       : null,
@@ -75,26 +76,35 @@ export function workOutOil(position: PlainPosition, { sizes }: IdentifyOutcome, 
 
 type Sizes = NonNullable<IdentifyOutcome['sizes']>
 
-function gradesOf(position: PlainPosition, sizes: Sizes, clearanceMm: number, speedRpm: number, roughnessUm: number) {
+/** Balances of this journal with other oils in it. */
+type Filled = (nu40Cst: number) => Balance | null
+
+function filledWith(position: PlainPosition, sizes: Sizes, clearanceMm: number, speedRpm: number, roughnessUm: number): Filled {
   // What is fed now was chosen for the oil that is in it.
   const filled = (nu40Cst: number): PlainPosition => ({ ...position, oil: { ...position.oil, nu40Cst, feedLPerMin: null } })
-  const solve = (nu40Cst: number) =>
+  return (nu40Cst) =>
     attempt(() => balance(parseInput(BalanceInput, balanceInput(filled(nu40Cst), sizes, clearanceMm, speedRpm, roughnessUm)))).value
-  return grades.flatMap((vg) => {
-    const full = solve(vg)
-    if (!full) return []
-    const { minFilmUm, filmC, verdict } = full
-    return [{ full: { vg, filmUm: minFilmUm, filmC, verdict }, low: solve(thin * vg) }]
-  })
 } // prettier-ignore
+
+const gradesOf = (solve: Filled): Graded[] =>
+  grades.flatMap((vg) => {
+    const found = solve(vg)
+    return found ? [{ vg, filmUm: found.minFilmUm, filmC: found.filmC, verdict: found.verdict }] : []
+  })
 
 /** Film that a grade is chosen for, over the least that covers dirt and alignment. */
 const reserve = 1.5
 
-function chosenOf(graded: ReturnType<typeof gradesOf>): Graded | null {
-  const enough = graded.filter(({ low }) => low?.verdict === 'ok')
-  const thick = enough.find(({ low }) => low && low.minFilmUm >= reserve * low.designMinimumUm)
-  return (thick ?? enough.at(-1))?.full ?? null
+/** The first grade that has it, a tenth thin; where none has, the thickest that does. */
+function chosenOf(graded: readonly Graded[], solve: Filled): Graded | null {
+  let enough: Graded | null = null
+  for (const one of graded) {
+    const low = solve(thin * one.vg)
+    if (low?.verdict !== 'ok') continue
+    if (low.minFilmUm >= reserve * low.designMinimumUm) return one
+    enough = one
+  }
+  return enough
 }
 
 function coldOf({ lubrication, supply, nu40Cst, viscosityIndex, coldStartC }: PlainPosition['oil']): OilOutcome['cold'] {

@@ -27,7 +27,7 @@ export interface SeatOutcome {
 /** Journal finish for oil, and for grease and dry, µm Ra. @see sleeve.md, practice */
 const [oiledRaUm, greasedRaUm] = [0.4, 0.8]
 /** Pressure on the back of a half shell that is held fast and not bent, MPa. @see practice */
-export const shellPressureMPa = { low: 3, high: 10 } as const
+const shellPressureMPa = { low: 3, high: 10 } as const
 
 /** What the bush is pressed into, what that leaves of its bore, and what runs in it. */
 export function workOutSeat(position: PlainPosition, identify: IdentifyOutcome, carry: CarryOutcome): SeatOutcome {
@@ -72,6 +72,10 @@ function sizedBush({ seat, oil, load }: PlainPosition, { journalMm, lengthMm }: 
   ).bush
 } // prettier-ignore
 
+/** Outside of a housing round what sits in it, mm; one that is no larger, or not measured, is a thick block. */
+const outsideOver = (odMm: number, { housingOdMm }: PlainPosition['seat']): number =>
+  housingOdMm !== null && housingOdMm > odMm ? housingOdMm : 0
+
 /** What was gauged, as far as it was: the fit of the bush itself in its own housing. */
 function gaugedFit({ seat }: PlainPosition, { journalMm, odMm }: Sizes, name: PlainMaterial, sized: SizedBush | null): SeatOutcome['gauged'] {
   const { housingBoreMm, bushOdMm, freeBoreMm, fittedBoreMm } = seat
@@ -79,22 +83,22 @@ function gaugedFit({ seat }: PlainPosition, { journalMm, odMm }: Sizes, name: Pl
   const interferenceMm = bushOdMm - housingBoreMm
   const insideMm = Math.min(freeBoreMm ?? journalMm, 0.98 * Math.min(bushOdMm, odMm))
   const fit = interferenceMm > 0
-    ? pressedRing({ insideMm, outsideMm: bushOdMm, ring: bushMaterialOf(name), housing: materialOf(seat.housingMaterial), housingOutsideMm: seat.housingOdMm !== null && seat.housingOdMm > bushOdMm ? seat.housingOdMm : 0 }, interferenceMm)
+    ? pressedRing({ insideMm, outsideMm: bushOdMm, ring: bushMaterialOf(name), housing: materialOf(seat.housingMaterial), housingOutsideMm: outsideOver(bushOdMm, seat) }, interferenceMm)
     : { pressureMPa: 0, closingMm: 0 }
   return { interferenceMm, ...fit, freeBoreMm, fittedMm: fittedBoreMm }
 } // prettier-ignore
 
 /** A half shell that stands proud by `a` is, closed, a ring tight by 2a/π on the diameter. */
-function crushOf({ journalMm, odMm }: Sizes, name: PlainMaterial, { crushMm, housingMaterial, housingOdMm }: PlainPosition['seat']): SeatOutcome['crush'] {
+function crushOf({ journalMm, odMm }: Sizes, name: PlainMaterial, seat: PlainPosition['seat']): SeatOutcome['crush'] {
   const tight = (standsMm: number) =>
     pressedRing(
-      { insideMm: journalMm, outsideMm: odMm, ring: bushMaterialOf(name), housing: materialOf(housingMaterial), housingOutsideMm: housingOdMm !== null && housingOdMm > odMm ? housingOdMm : 0 },
+      { insideMm: journalMm, outsideMm: odMm, ring: bushMaterialOf(name), housing: materialOf(seat.housingMaterial), housingOutsideMm: outsideOver(odMm, seat) },
       (2 * standsMm) / Math.PI,
     ).pressureMPa
   const perMm = tight(1)
   return {
     lowMm: shellPressureMPa.low / perMm,
     highMm: shellPressureMPa.high / perMm,
-    pressureMPa: crushMm === null ? null : crushMm <= 0 ? 0 : tight(crushMm),
+    pressureMPa: seat.crushMm === null ? null : seat.crushMm <= 0 ? 0 : tight(seat.crushMm),
   }
 } // prettier-ignore

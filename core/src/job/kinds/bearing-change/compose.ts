@@ -8,6 +8,7 @@ import { giving, millimetres, reading, step, words, yes, type Procedure } from '
 import type { JobPosition } from '../job-position.ts'
 import { filling } from '../../common/fill.ts'
 import { handOver, lockOut, runUp } from '../../common/procedures.ts'
+import { putRight } from '../../common/put-right.ts'
 import { runUpReadings } from '../../common/run-up.ts'
 import { arrival, closing, evidence, lock, seals, takeOff } from './procedures.ts'
 import { machining } from './steps/ends.ts'
@@ -32,7 +33,7 @@ export function composeBearingChange(positions: readonly JobPosition[], catalogu
       ],
     }),
     ...positions.flatMap((position) => stepsOf(position, catalogue, several)),
-    ...positions.flatMap((position) => putRight(position, several)),
+    ...positions.flatMap((position) => putRight(position, several, 'diagnose')),
     step('run-up', 'Run up', null, runUp, { readings: runUpReadings(positions) }),
     step('hand-over', 'Hand over', null, handOver, {
       readings: [words('told', 'Handed over to')],
@@ -51,22 +52,6 @@ const arrivalOf = (positions: readonly JobPosition[]): Procedure => ({
       .map(({ name }) => `Several bearings died young at ${name}: read their stories in the log, and find out why.`),
   ],
 })
-
-/** What the marks on the last bearing asked for, as a step of its own. */
-function putRight(position: JobPosition, several: boolean): JobStep[] {
-  const remedies = position.inputs.diagnose.putRight.filter(({ as }) => as === 'step')
-  if (remedies.length === 0) return []
-  const title = several ? `Put right, ${position.name.toLowerCase()}` : 'Put right what took the last one'
-  return [
-    step(
-      'put-right',
-      title,
-      position,
-      { does: remedies.map(({ does }) => does), cautions: [] },
-      { lens: 'diagnose', readings: remedies.map((_, index) => yes(`remedy-${index}`, `${index + 1} is done`)) },
-    ),
-  ]
-}
 
 function stepsOf(position: JobPosition, catalogue: Catalogue, several: boolean): JobStep[] {
   const { inputs, machine, name } = position

@@ -1,9 +1,6 @@
-import { capital } from '../../../words/quantities.ts'
+import { jobTitle } from '../../common/title.ts'
 import type { JobKindFacts } from '../job-kind.ts'
 import { composeGreaseChange } from './compose.ts'
-
-/** More names than this are counted instead. */
-const mostNamed = 3
 
 /** Another grease in the bearings of one machine. */
 export const greaseChange: JobKindFacts<'rolling'> = {
@@ -11,10 +8,7 @@ export const greaseChange: JobKindFacts<'rolling'> = {
   question: 'Which bearings get another grease?',
   takes: 'rolling',
   compose: composeGreaseChange,
-  title: (names) =>
-    names.length > mostNamed
-      ? `Change the grease of ${names.length} positions`
-      : capital(`change the grease, ${names.map((name) => name.toLowerCase()).join(' and ')}`),
+  title: (names) => jobTitle(names, 'Change the grease', (many) => `Change the grease of ${many} positions`),
   // Nothing of the grease of before is left in it.
   asLeft: (inputs) => ({ ...inputs, grease: { ...inputs.grease, thickenerBefore: null } }),
 }

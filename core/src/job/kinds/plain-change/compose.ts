@@ -3,23 +3,27 @@ import type { JobReading, JobStep } from '../../../model/job.ts'
 import { plainSteps, type PlainStep } from '../../../plain/mount/steps.ts'
 import { sleeveName } from '../../../plain/identify/figures.ts'
 import { handOver, lockOut, runUp } from '../../common/procedures.ts'
+import { putRight } from '../../common/put-right.ts'
+import { housingReadings } from '../../common/run-up.ts'
 import { giving, millimetres, reading, step, words, yes } from '../../step.ts'
 import type { JobPosition } from '../job-position.ts'
 
-type At = JobPosition<'plain'>
+/** A position with what its lenses worked out. */
+type Worked = JobPosition<'plain'> & { outcomes: PlainOutcomes }
 
 /**
  * The steps of a change of plain bearings, in working order: the machine made safe, each bearing done whole, the machine run up.
  *
  * Limits are those that `assess` gives the position now, and stay with the job.
  */
-export function composePlainChange(positions: readonly At[]): JobStep[] {
+export function composePlainChange(positions: readonly JobPosition<'plain'>[]): JobStep[] {
   const several = positions.length > 1
+  const worked = positions.map((position) => ({ ...position, outcomes: workOutPlain(position.inputs, position.machine) }))
   return [
     step('lock-out', 'Lock out', null, lockOut, { readings: [yes('dead', 'Proven dead')], guard: 'locks-out' }),
-    ...positions.flatMap((position) => stepsOf(position, several)),
+    ...worked.flatMap((position) => stepsOf(position, several)),
     ...positions.flatMap((position) => putRight(position, several)),
-    step('run-up', 'Run up', null, runUp, { readings: positions.flatMap((position) => runUpReadings(position, several)) }),
+    step('run-up', 'Run up', null, runUp, { readings: worked.flatMap((position) => runUpReadings(position, several)) }),
     step('hand-over', 'Hand over', null, handOver, { readings: [words('told', 'Handed over to')], guard: 'all-done' }),
   ]
 } // prettier-ignore
@@ -36,16 +40,15 @@ const lensOf: Record<PlainStep['stage'], JobStep['lens']> = {
   oil: null,
 }
 
-function stepsOf(position: At, several: boolean): JobStep[] {
-  const worked = workOutPlain(position.inputs, position.machine)
+function stepsOf(position: Worked, several: boolean): JobStep[] {
   const title = (what: string) => (several ? `${what}, ${position.name.toLowerCase()}` : what)
-  return plainSteps(position.inputs, worked).flatMap(({ stage, title: what, does, cautions }) => [
-    step(stage, title(what), position, { does, cautions }, { lens: lensOf[stage], readings: readingsOf(stage, position, worked) }),
-    ...(stage === 'take-out' ? [cameOut(position, worked, title)] : []),
+  return plainSteps(position.inputs, position.outcomes).flatMap(({ stage, title: what, does, cautions }) => [
+    step(stage, title(what), position, { does, cautions }, { lens: lensOf[stage], readings: readingsOf(stage, position) }),
+    ...(stage === 'take-out' ? [cameOut(position, title)] : []),
   ])
 } // prettier-ignore
 
-const cameOut = ({ inputs, id, name }: At, { identify }: PlainOutcomes, title: (what: string) => string): JobStep =>
+const cameOut = ({ inputs, id, name, outcomes: { identify } }: Worked, title: (what: string) => string): JobStep =>
   step(
     'came-out',
     title('Say why it came out'),
@@ -57,7 +60,7 @@ const cameOut = ({ inputs, id, name }: At, { identify }: PlainOutcomes, title: (
 /** Bores are read within so much of what is wanted, as shares of the clearance. */
 const [under, over] = [0.25, 0.5]
 
-function readingsOf(stage: PlainStep['stage'], { inputs }: At, { carry, seat, mount, oil, identify }: PlainOutcomes): JobReading[] {
+function readingsOf(stage: PlainStep['stage'], { inputs, outcomes: { carry, seat, mount, oil, identify } }: Worked): JobReading[] {
   const split = inputs.bearing.form === 'split'
   const newMm = carry.clearance?.newMm ?? null
   const bore = seat.boreAfterMm
@@ -115,32 +118,14 @@ function readingsOf(stage: PlainStep['stage'], { inputs }: At, { carry, seat, mo
   }
 } // prettier-ignore
 
-/** What the marks on the last bearing asked for, as a step of its own. */
-function putRight(position: At, several: boolean): JobStep[] {
-  const remedies = position.inputs.diagnose.putRight.filter(({ as }) => as === 'step')
-  if (remedies.length === 0) return []
-  const title = several ? `Put right, ${position.name.toLowerCase()}` : 'Put right what took the last one'
-  return [
-    step('put-right', title, position, { does: remedies.map(({ does }) => does), cautions: [] }, { readings: remedies.map((_, index) => yes(`remedy-${index}`, `${index + 1} is done`)) }),
-  ]
-} // prettier-ignore
-
 /** Nothing of a plain bearing is left hotter than this at the run-up, °C; over what is expected it may be so much. */
 const [hottestC, slackK] = [85, 15]
 
-function runUpReadings({ id, name, inputs, machine }: At, several: boolean): JobReading[] {
-  const { carry, oil } = workOutPlain(inputs, machine)
+function runUpReadings({ id, name, outcomes: { carry, oil } }: Worked, several: boolean): JobReading[] {
   const at = several ? `, ${name.toLowerCase()}` : ''
   const highC = Math.min(hottestC, Math.max(55, Math.round((carry.warm?.housingC ?? 60) + slackK)))
   return [
-    ...[15, 60].map((minutes) =>
-      reading(`after-${minutes}:${id}`, `Housing after ${minutes} min${at}`, {
-        kind: 'number',
-        quantity: 'temperature',
-        high: highC,
-        ...giving({ what: 'run-up', position: id, minutes }),
-      }),
-    ),
+    ...housingReadings(id, at, highC, [15, 60]),
     ...(oil.ring ? [yes(`ring:${id}`, `Oil ring turns, seen through the port${at}`)] : []),
   ]
 }

@@ -1,10 +1,7 @@
-import { capital } from '../../../words/quantities.ts'
+import { jobTitle } from '../../common/title.ts'
 import type { JobKindFacts } from '../job-kind.ts'
 import { plainAsLeft } from './as-left.ts'
 import { composePlainChange } from './compose.ts'
-
-/** More names than this are counted instead. */
-const mostNamed = 3
 
 /** Plain bearings of one machine changed, relined or refitted. */
 export const plainChange: JobKindFacts<'plain'> = {
@@ -12,9 +9,6 @@ export const plainChange: JobKindFacts<'plain'> = {
   question: 'Which plain bearings are changed?',
   takes: 'plain',
   compose: composePlainChange,
-  title: (names) =>
-    names.length > mostNamed
-      ? `Change ${names.length} plain bearings`
-      : capital(`plain bearing, ${names.map((name) => name.toLowerCase()).join(' and ')}`),
+  title: (names) => jobTitle(names, 'Plain bearing', (many) => `Change ${many} plain bearings`),
   asLeft: plainAsLeft,
 }
